@@ -1,7 +1,9 @@
+import fc from "fast-check";
 import { expect, it } from "vitest";
 import { FUELS } from "../core/heat/sources";
 import type { Plan } from "../core/plan/schema";
-import { deriveAny } from "../tests/helpers/anyPlan";
+import { taskOf } from "../core/schedule/backward";
+import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
 import { liquid } from "./amounts";
@@ -48,6 +50,26 @@ it("what a bird comes out in is opened away from the hand, and its juices strain
   // What waits for a sign that comes too late is never put on.
   const late = { centre: "breast" as const, reachesC: 90 };
   expect(loosened(from(undefined, { fromMin: 60, airC: 160, wrap: "foil", when: late }))).toBe(bare);
+});
+
+it("is taken out of its brine, or patted dry, by what hands touch it for first, and once", () => {
+  let told = 0;
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, fc.boolean(), (any, cook, dries) => {
+      const plan = dries ? any : { ...any, salt: { ...any.salt, dryHours: 0 } };
+      const derived = deriveAny(plan, cook);
+      const rows = timetableOf(plan, derived, "metric");
+      const says = ({ detail }: { detail: string }): boolean =>
+        /out of the brine, drained|patted dry; what/.test(detail);
+      const touched = rows.filter(({ id }) => /^(counter|fill|season|sear)-/.test(id));
+      const saying = touched.filter(says);
+      const isStraight = derived.salt.hours > 0 && !taskOf(derived.schedule, "dry");
+      expect(saying.map(({ id }) => id)).toEqual(isStraight ? touched.slice(0, 1).map(({ id }) => id) : []);
+      if (isStraight && touched[0]?.id !== "season-1") told++;
+    }),
+    plansAsked(150),
+  );
+  expect(told).toBeGreaterThan(5);
 });
 
 it("a fire is made ready by what it burns: gas leaves no ashes", () => {

@@ -41,14 +41,41 @@ const FIRE_CHECK: Record<Plan["fuel"], string> = {
   gas: "gas enough, burners clear",
 };
 
-/** Straight from where it was salted. */
 /** What is opened so soon after the eve's check is opened before anybody sleeps. */
 const TONIGHT_MS = 6 * HOUR_MS;
+/** Straight from where it was salted. */
 const OUT_OF_BRINE = "out of the brine, drained and patted dry";
 const PATTED_DRY = "patted dry; what has run out is thrown away";
 
+/** Right before the heat, in this order: what hands touch it for first has it out of where it was salted. */
+const BEFORE_THE_HEAT: readonly Chore["kind"][] = ["counter", "fill", "season"];
+
+/** Nothing of what is not first, nor where it dried in the fridge between: that says so. */
+function fromTheSalt({ salt, schedule, chores }: DerivedPlan, kind: Chore["kind"]): string | false {
+  const isFirst = chores.find((chore) => BEFORE_THE_HEAT.includes(chore.kind))?.kind === kind;
+  if (!isFirst || taskOf(schedule, "dry") || salt.hours === 0) return false;
+  return salt.bath ? OUT_OF_BRINE : PATTED_DRY;
+}
+
 /** What a pass has of the cook's own glaze, by how many there are. */
 const GLAZE_PARTS: readonly string[] = ["", "half of: ", "a third of: ", "a quarter of: ", "a fifth of: "];
+
+function fillWords(plan: Plan, { stuffingGrams }: DerivedPlan["seasoning"], units: UnitSystem): Words {
+  const { bird, season } = plan;
+  const stuffing = `${roughly(stuffingGrams, units)}${bird.cut === "leg-roll" ? " of stuffing" : ""}${forAll(bird)}`;
+  if (bird.cut === "leg-roll") {
+    return [
+      "Fill, roll and tie",
+      `${stuffing}, cold; loops of string ${aboutThreeCm[units]} apart; at once into the heat`,
+    ];
+  }
+  return bird.cavity === "stuffed"
+    ? [
+        `Stuff ${itOrEach(bird)} loosely`,
+        `${stuffingGrams > 0 ? `${stuffing}; ` : ""}${STUFFING_WORDS[season.stuffing]}`,
+      ]
+    : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
+}
 
 export function choreWords(
   plan: Plan,
@@ -114,25 +141,15 @@ export function choreWords(
         `${allOf([...inThePot(plan, giblets), "vegetables"])}, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}${liver}; no salt`,
       ];
     }
-    case "fill":
-      if (plan.bird.cut === "leg-roll") {
-        return [
-          "Fill, roll and tie",
-          `${roughly(seasoning.stuffingGrams, units)} of stuffing${forAll(plan.bird)}, cold; loops of string ${aboutThreeCm[units]} apart; at once into the heat`,
-        ];
-      }
-      return plan.bird.cavity === "stuffed"
-        ? [
-            `Stuff ${itOrEach(plan.bird)} loosely`,
-            `${seasoning.stuffingGrams > 0 ? `${roughly(seasoning.stuffingGrams, units)}${forAll(plan.bird)}; ` : ""}${STUFFING_WORDS[plan.season.stuffing]}`,
-          ]
-        : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
+    case "fill": {
+      const [what, how] = fillWords(plan, seasoning, units);
+      return [what, [fromTheSalt(derived, kind), how].filter(Boolean).join("; ")];
+    }
     case "season":
       return [
         `Dress ${theBirds(plan.bird)}: ${FAT_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units))}`,
         [
-          // Where it dries in the fridge between, that says so.
-          !taskOf(schedule, "dry") && salt.hours > 0 && (salt.bath ? OUT_OF_BRINE : PATTED_DRY),
+          fromTheSalt(derived, kind),
           seasoning.pasteGrams > 0 &&
             `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
           seasoning.baconGrams > 0 && "bacon over the breast",
@@ -146,7 +163,10 @@ export function choreWords(
           .join("; "),
       ];
     case "counter":
-      return ["Onto the counter", "out of the fridge; the two hours in the warm count from here"];
+      return [
+        "Onto the counter",
+        [fromTheSalt(derived, kind) || "out of the fridge", "the two hours in the warm count from here"].join("; "),
+      ];
     case "stage": {
       const when = plan.stages[n]?.when;
       return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected about this time` : ""];

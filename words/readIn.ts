@@ -1,9 +1,13 @@
-/** Where a plan's doneness is looked for, in words. */
+/** Where a plan's doneness is looked for, and what is to be seen there, in words. */
 
+import type { Centre } from "../core/bird/solid";
 import type { Plan } from "../core/plan/schema";
-import { decidingCentres, unreadCentre } from "../core/plan/targets";
+import { decidingCentres, targetsOf, unreadCentre } from "../core/plan/targets";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { holdWords } from "./guideline";
 import { allOf } from "./listing";
 import { PART_NAMES } from "./names";
+import { inEach } from "./titles";
 
 type Decided = Pick<Plan, "bird" | "decidedBy">;
 
@@ -13,6 +17,18 @@ export const whereRead = (plan: Decided): string =>
     ? "every centre"
     : allOf(decidingCentres(plan).map((centre) => `the ${PART_NAMES[centre]}`));
 
-/** The same after "seen": "at every centre", "in the breast". */
-export const seenWhere = (plan: Decided): string =>
-  `${unreadCentre(plan) === undefined ? "at" : "in"} ${whereRead(plan)}`;
+/**
+ * What a thermometer is to show before the knife, which is what the cook aims at: "74 °C at every centre in both
+ * birds", "62 °C in the breast", "74 °C in the breast and 80 °C in the thigh".
+ */
+export function toBeSeen(plan: Decided & Pick<Plan, "equipment" | "targetC">, units: UnitSystem): string {
+  const each = (Object.entries(targetsOf(plan)) as [Centre, number][]).map(
+    ([centre, celsius]) => [centre, formatTemperature(celsius, units)] as const,
+  );
+  const [first] = each;
+  const isOneForAll = first !== undefined && each.every(([, shown]) => shown === first[1]);
+  const places = isOneForAll
+    ? `${first[1]} ${unreadCentre(plan) === undefined ? "at" : "in"} ${whereRead(plan)}`
+    : allOf(each.map(([centre, shown]) => `${shown} in the ${PART_NAMES[centre]}`));
+  return `${places}${inEach(plan.bird)}${holdWords(plan)}`;
+}

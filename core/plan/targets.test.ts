@@ -3,7 +3,6 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { guidelineWords } from "../../words/guideline";
-import { seenWhere, whereRead } from "../../words/readIn";
 import { centresOf } from "../bird/form";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { GUIDELINES } from "../safety/guideline";
@@ -84,13 +83,10 @@ describe("where a plan is read", () => {
 
   it("is every centre, or the one that was chosen, of a bird that has both", () => {
     const { plan } = sampleRoast();
-    expect(whereRead(plan)).toBe("every centre");
-    expect(seenWhere(plan)).toBe("at every centre");
-    expect(seenWhere({ ...plan, decidedBy: "breast" })).toBe("in the breast");
+    expect(decidingCentres(plan)).toEqual(["breast", "thigh"]);
     const stuffed = { ...plan, decidedBy: "thigh" as const, bird: { ...plan.bird, cavity: "stuffed" as const } };
-    expect(whereRead(stuffed)).toBe("the thigh and the stuffing");
+    expect(decidingCentres(stuffed)).toEqual(["thigh", "filling"]);
     const crown = { ...plan, decidedBy: "thigh" as const, bird: { ...plan.bird, cut: "crown" as const } };
-    expect(whereRead(crown)).toBe("every centre");
     expect(decidingCentres(crown)).toEqual(["breast"]);
   });
 });

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { MINUTE_MS } from "../units/time";
+import type { TaskId } from "./backward";
 import { momentsOf, rehearsedOn, shortOfHands } from "./rehearsal";
 import type { Use } from "./resources";
 import type { Row } from "./rows";
@@ -53,6 +54,15 @@ describe("a plan that is rehearsed", () => {
       expect(wanted([baste(1, 0)], [use("carve", -5, 20)])).toEqual([2]);
     },
   );
+
+  it("turns an oven on in passing, and moves two birds onto their racks one after the other", () => {
+    const task = (id: TaskId, minute: number): Row => ({ ...row(id, minute, 0), about: { kind: "task", task: id } });
+    const wanted = (rows: readonly Row[], uses: readonly Use[] = []) =>
+      momentsOf(rows, uses).map((each) => each.wanted);
+    expect(wanted([task("preheat", 3)], [use("season", 0, 15)])).toEqual([1]);
+    expect(wanted([task("preheat", 3)])).toEqual([0]);
+    expect(wanted([task("dry", 0), task("dry", 1)])).toEqual([1]);
+  });
 
   it("calls every row once, in its order", () => {
     fc.assert(

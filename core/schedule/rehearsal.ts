@@ -1,8 +1,7 @@
 /** A plan gone through before the day: what is called when, what has to be done at once, where hands are short. */
 import { MINUTE_MS } from "../units/time";
-import type { ChoreKind } from "./chore";
 import type { Use } from "./resources";
-import type { Row } from "./rows";
+import { kindOf, type Row, type RowKind } from "./rows";
 
 export interface Moment<Called extends Row = Row> {
   readonly atMs: number;
@@ -16,11 +15,13 @@ export interface Moment<Called extends Row = Row> {
 
 /** Nobody does two things one after the other in less (chosen). */
 const TOGETHER_MIN = 3;
+/** A knob is turned in passing, whatever the hands are at. */
+const IN_PASSING: readonly RowKind[] = ["preheat", "oven-on"];
 /** What is called wants hands for a moment; a row without an alarm takes care of itself. */
-const wantsHands = ({ alarmMin }: Row): boolean => alarmMin !== undefined;
-/** What goes onto the skin is as good a few minutes later: right after what it is called with. */
-const ON_THE_SKIN: readonly ChoreKind[] = ["baste", "oil", "glaze"];
-const canWait = ({ about }: Row): boolean => about.kind === "chore" && ON_THE_SKIN.includes(about.chore.kind);
+const wantsHands = (row: Row): boolean => row.alarmMin !== undefined && !IN_PASSING.includes(kindOf(row));
+/** As good a few minutes later, right after what it is called with: what goes onto the skin, a bird that dries on. */
+const CAN_WAIT: readonly RowKind[] = ["baste", "oil", "glaze", "dry"];
+const canWait = (row: Row): boolean => CAN_WAIT.includes(kindOf(row));
 
 /** @param rows in their order @param uses of the whole dinner */
 export function momentsOf<Called extends Row>(

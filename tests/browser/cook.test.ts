@@ -380,7 +380,7 @@ describe("the day itself, at the stove", () => {
     await fill(driver, "right breast", "75");
     await fill(driver, "right thigh", "79");
     await press(driver, "Note the reading");
-    await seeText(driver, "74 °C has been seen at every centre");
+    await seeText(driver, "It has shown 74 °C at every centre");
     await press(driver, "Carving now");
     await driver.wait(until.urlContains("/carve"), WAIT_MS);
     await driver.navigate().back();

@@ -13,13 +13,12 @@ import { saltPlan } from "../../../core/plan/saltPlan";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
-import { guidelineWords } from "../../../words/guideline";
 import { BROTH_OF, CARVE_WORDS, carvingTools } from "../../../words/guides";
 import { LEFTOVERS } from "../../../words/leftovers";
 import { heatWords } from "../../../words/names";
-import { seenWhere } from "../../../words/readIn";
+import { toBeSeen } from "../../../words/readIn";
 import { clockTime, countdown } from "../../../words/time";
-import { inEach, namesIn, titleShown } from "../../../words/titles";
+import { namesIn, titleShown } from "../../../words/titles";
 import { GuideSteps } from "../../bird-view/GuideSteps";
 import { useDay } from "../../day/roastDay";
 import { database } from "../../shell/database";
@@ -149,7 +148,7 @@ function NotYet({ roast, units }: Board) {
   if (day?.rest?.fallsShort) {
     return (
       <Caution>
-        Not yet: left to rest it would not show {guidelineWords(plan, units)} {seenWhere(plan)}.{" "}
+        Not yet: left to rest it would not show {toBeSeen(plan, units)}.{" "}
         <Link to={`/roast/${roast.id}/cook`} className="underline underline-offset-4">
           Back {heatWords(heatNow(roast)).into}: at the stove
         </Link>
@@ -159,7 +158,7 @@ function NotYet({ roast, units }: Board) {
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      Every centre{inEach(plan.bird)} has shown {guidelineWords(plan, units)}? Then carve.
+      The thermometer has shown {toBeSeen(plan, units)}? Then carve.
     </p>
   );
 }

@@ -11,6 +11,7 @@ import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { guidelineWords } from "../../../words/guideline";
 import { PART_NAMES, probeName } from "../../../words/names";
+import { toBeSeen } from "../../../words/readIn";
 import { survivors, survivorsWords } from "../../../words/safety";
 import { inEach, itOrThem } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
@@ -98,7 +99,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         {peaks.length > 0
           ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
           : ""}
-        . Before carving it has to show {guidelineWords(plan, units)}; if the rest falls short, it goes back.
+        . Before carving it has to show {toBeSeen(plan, units)}; if the rest falls short, it goes back.
       </p>
       <Why id="juices" />
       {isJointed(plan.bird.cut) && <Why id="loose-leg" />}

@@ -7,11 +7,10 @@ import { heatNow } from "../../../core/plan/heats";
 import { guidelineOf, unreadCentre } from "../../../core/plan/targets";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { holdWords } from "../../../words/guideline";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
-import { seenWhere } from "../../../words/readIn";
+import { toBeSeen } from "../../../words/readIn";
 import { clockTime, largeCountdown } from "../../../words/time";
-import { inEach, itIsOrTheyAre, itOrThem } from "../../../words/titles";
+import { itIsOrTheyAre, itOrThem } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { WhenItWas } from "../../day/WhenItWas";
@@ -66,7 +65,7 @@ export function Resting({ day, acts }: Props) {
   const carveMs = pulledMs + (rest?.carveMin ?? rest?.earliestMin ?? 0) * MINUTE_MS;
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const peaks = (Object.keys(targetC) as Centre[]).flatMap((centre) => present?.rest.peak[centre]?.celsius ?? []);
-  const target = formatTemperature(Math.min(...Object.values(targetC)), units);
+  const wanted = toBeSeen(plan, units);
   const them = itOrThem(plan.bird);
   const untilCarved = now > latestMs ? `Keep ${them} hot; carve in` : `Let ${them} rest; carve in`;
   const heat = heatWords(heatNow(roast));
@@ -81,7 +80,7 @@ export function Resting({ day, acts }: Props) {
             <NextAction
               action={`Put ${them} back ${heat.into}`}
               {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
-              below={`Left to rest it would not show ${target} ${seenWhere(plan)}. Then read again; rest and gravy move with it.`}
+              below={`Left to rest it would not show ${wanted}. Then read again; rest and gravy move with it.`}
             />
           ) : (
             <NextAction
@@ -118,8 +117,8 @@ export function Resting({ day, acts }: Props) {
           <section aria-label="Seen before carving" className="grid gap-2">
             <p role="status" className="text-lg">
               {allSeen
-                ? `${target} has been seen ${seenWhere(plan)}${inEach(plan.bird)}.`
-                : `Leave the probe in until ${target} is seen ${seenWhere(plan)}${inEach(plan.bird)}${holdWords(plan)}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
+                ? `It has shown ${wanted}.`
+                : `Leave the probe in until it shows ${wanted}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
             </p>
             {!allSeen && <PlacesSeen places={places} units={units} />}
           </section>

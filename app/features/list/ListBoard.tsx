@@ -5,9 +5,9 @@ import type { Roast } from "../../../core/plan/roast";
 import { isQuestion } from "../../../core/schedule/conflicts";
 import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
-import { guidelineWords } from "../../../words/guideline";
 import type { ListItem } from "../../../words/listItem";
 import { planMarkdown } from "../../../words/markdown";
+import { toBeSeen } from "../../../words/readIn";
 import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
 import { unbroken } from "../../../words/unbroken";
@@ -152,8 +152,8 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         </table>
         <p className="mt-3 text-sm text-soft print:mt-1.5 print:text-[8.5pt]">
           A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
-          are the likeliest; the bird goes in so that it is on time in nine cases of ten. Before carving every centre
-          has to show {guidelineWords(plan, units)}; follow your local food-safety authority.
+          are the likeliest; the bird goes in so that it is on time in nine cases of ten. Before carving the thermometer
+          has to show {toBeSeen(plan, units)}; follow your local food-safety authority.
         </p>
       </section>
       <section className="print:break-inside-avoid">
