@@ -109,7 +109,7 @@ export const SectionView = memo(function SectionView({
           );
         })}
         {shown.map(({ mark, x, y }, n) => (
-          <Mark key={mark.label} mark={mark} x={x} y={y} labelY={labelled[n] ?? y} size={textSize} />
+          <Mark key={mark.label} mark={mark} x={x} y={y} words={labelled[n] ?? { x, y }} size={textSize} />
         ))}
       </svg>
     </div>
@@ -122,23 +122,37 @@ const CROSS_STROKES = [
   { colour: "var(--ink)", width: 2.5 },
 ] as const;
 
+/** Words that stand further from their mark, against the size of their letters, are led to it by a line. */
+const LED_FROM = 1.5;
+/** Half of their height. */
+const WORDS_HALF = 0.5;
+
 /** A ring for a thermal centre, a cross for the coldest point; told apart by shape and word. */
 function Mark({
   mark,
   x,
   y,
-  labelY,
+  words,
   size,
 }: {
   readonly mark: BirdMark;
   readonly x: number;
   readonly y: number;
-  readonly labelY: number;
+  readonly words: { readonly x: number; readonly y: number };
   readonly size: number;
 }) {
   const arm = size * 0.42;
+  const away = words.y - y;
   return (
     <g>
+      {Math.abs(away) > LED_FROM * size && (
+        <path
+          d={`M${x},${y}L${words.x},${words.y - Math.sign(away) * WORDS_HALF * size}`}
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
       {mark.kind === "centre" ? (
         <circle
           cx={x}
@@ -162,8 +176,8 @@ function Mark({
         ))
       )}
       <text
-        x={x}
-        y={labelY}
+        x={words.x}
+        y={words.y}
         fontSize={size * 0.92}
         textAnchor="middle"
         dominantBaseline="central"

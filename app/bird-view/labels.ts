@@ -6,8 +6,10 @@ interface Marked {
   readonly label: string;
 }
 
-/** Against the size of the letters: from a mark's middle to its words, tried in turn. */
-const AWAY = [-1.02, 1.02, -2.14, 2.14, -3.26, 3.26] as const;
+/** Against the size of the letters: from a mark's middle to its words, tried in turn; sideways they still stand at it. */
+const LINES_AWAY = [1.02, 2.14, 3.26, 4.38] as const;
+const SIDEWAYS = [0, -2.5, 2.5] as const;
+const AWAY = LINES_AWAY.flatMap((line) => SIDEWAYS.flatMap((dx) => [-line, line].map((dy) => ({ dx, dy }))));
 /** Half as wide as so many letters are, and half as high as a line. */
 const LETTER_HALF = 0.27;
 const LINE_HALF = 0.55;
@@ -20,22 +22,33 @@ interface Box {
   readonly halfHeight: number;
 }
 
-const overlaps = (a: Box, b: Box): boolean =>
-  Math.abs(a.x - b.x) < a.halfWidth + b.halfWidth && Math.abs(a.y - b.y) < a.halfHeight + b.halfHeight;
+/** How much of one box lies on the other. */
+function overlap(a: Box, b: Box): number {
+  const across = a.halfWidth + b.halfWidth - Math.abs(a.x - b.x);
+  const down = a.halfHeight + b.halfHeight - Math.abs(a.y - b.y);
+  return Math.max(0, across) * Math.max(0, down);
+}
 
-/** @param size of the letters @returns where the middle of each one's words stands, y */
-export function labelPlaces(marks: readonly Marked[], size: number): readonly number[] {
+/** @param size of the letters @returns the middle of each one's words */
+export function labelPlaces(
+  marks: readonly Marked[],
+  size: number,
+): readonly { readonly x: number; readonly y: number }[] {
   const own = marks.map(({ x, y }): Box => ({ x, y, halfWidth: MARK_HALF * size, halfHeight: MARK_HALF * size }));
   const placed: Box[] = [];
   return marks.map(({ x, y, label }) => {
-    const at = (away: number): Box => ({
-      x,
-      y: y + away * size,
-      halfWidth: LETTER_HALF * size * label.length,
-      halfHeight: LINE_HALF * size,
-    });
-    const box = AWAY.map(at).find((each) => ![...own, ...placed].some((other) => overlaps(each, other))) ?? at(AWAY[0]);
+    const boxes = AWAY.map(
+      ({ dx, dy }): Box => ({
+        x: x + dx * size,
+        y: y + dy * size,
+        halfWidth: LETTER_HALF * size * label.length,
+        halfHeight: LINE_HALF * size,
+      }),
+    );
+    const hidden = (box: Box): number => [...own, ...placed].reduce((sum, other) => sum + overlap(box, other), 0);
+    // Where none is free the one that hides least; of the nearest the first.
+    const box = boxes.reduce((best, each) => (hidden(each) < hidden(best) ? each : best));
     placed.push(box);
-    return box.y;
+    return { x: box.x, y: box.y };
   });
 }

@@ -13,7 +13,7 @@ import { temperatureColour } from "../ui/temperatureScale";
 import { midnights, tickStepMin, wholeTicks } from "../ui/time";
 import { nameFromPx } from "./barName";
 import { TimeHandle } from "./TimeHandle";
-import { type ClockScale, clockScale, endOf, firstOf, hoursShown, lastOf } from "./timeScale";
+import { type ClockScale, clockScale, drawnFrom, endOf, firstOf, hoursShown, lastOf } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
@@ -86,15 +86,14 @@ export const ClockView = memo(function ClockView(props: Props) {
             <Tick key={ms} x={scale.toX(ms)} label={hourTick(ms, zone, reader)} />
           ))}
           {schedule.tasks.map((task) => {
-            const left = scale.toX(task.startMs);
-            const right = Math.min(scale.toX(task.endMs), width - GUTTER);
+            const drawn = drawnFrom(scale, task.startMs, task.endMs, SMALLEST_TARGET);
             const hot = task.id === "roast" || task.id === "rest";
             const name = TASK_NAMES[task.id];
             const handles = task.id === "roast" ? stageMin.flatMap((minute) => minute ?? []) : [];
             const nameFrom = nameFromPx(
-              right - left,
+              drawn.width,
               name.length * TASK_LETTER + TASK_PADDING + (hot ? CHIP_PADDING : 0),
-              handles.map((minute) => scale.toX(task.startMs + minute * MINUTE_MS) - left),
+              handles.map((minute) => scale.toX(task.startMs + minute * MINUTE_MS) - drawn.left),
             );
             return (
               <button
@@ -110,8 +109,7 @@ export const ClockView = memo(function ClockView(props: Props) {
                   selected === task.id ? "border-2 border-ink font-semibold" : "border-line-strong"
                 } ${hot ? "" : task.lane === "cold" ? "bg-mist-3" : "bg-mist-1"}`}
                 style={{
-                  left,
-                  width: Math.max(right - left, SMALLEST_TARGET),
+                  ...drawn,
                   top: top + LANES.indexOf(task.lane) * LANE_HEIGHT + 3,
                   height: LANE_HEIGHT - 6,
                   ...(hot && { background: warmth(task), color: "oklch(0.2 0.03 235)" }),
@@ -140,8 +138,7 @@ export const ClockView = memo(function ClockView(props: Props) {
               title={`${name}, ${clockTime(startMs, zone, reader)} to ${clockTime(endMs, zone, reader)}`}
               className="absolute truncate rounded-md border border-line-strong bg-ember-wash px-1 text-[0.72rem] leading-tight"
               style={{
-                left: scale.toX(startMs),
-                width: Math.max(6, scale.toX(endMs) - scale.toX(startMs)),
+                ...drawnFrom(scale, startMs, endMs, SMALLEST_STRIP),
                 top: top + LANES.indexOf(lane) * LANE_HEIGHT + 2 + (row * (LANE_HEIGHT - 4)) / rows,
                 height: (LANE_HEIGHT - 5) / rows,
               }}
@@ -154,8 +151,7 @@ export const ClockView = memo(function ClockView(props: Props) {
             className="pointer-events-none absolute"
             title={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
             style={{
-              left: scale.toX(schedule.pullAtMs.p10),
-              width: scale.toX(schedule.latePullMs) - scale.toX(schedule.pullAtMs.p10),
+              ...drawnFrom(scale, schedule.pullAtMs.p10, schedule.latePullMs, 0),
               top: top + LANES.indexOf("board") * LANE_HEIGHT,
               height: LANE_HEIGHT * 2,
               background:
@@ -203,6 +199,7 @@ export const ClockView = memo(function ClockView(props: Props) {
   );
 });
 
+const SMALLEST_STRIP = 6;
 /** Width of a letter on a strip, px: a name that does not fit is left to the pointer and the screen reader. */
 const STRIP_LETTER = 6.6;
 /** Of a task, px. */
@@ -236,7 +233,7 @@ function strips(sides: readonly PlacedSide[], chores: readonly Chore[], scale: C
       .map((strip) => {
         const free = ends.findIndex((endX) => endX <= scale.toX(strip.startMs));
         const row = free >= 0 ? free : ends.length;
-        ends[row] = Math.max(scale.toX(strip.endMs), scale.toX(strip.startMs) + 6);
+        ends[row] = Math.max(scale.toX(strip.endMs), scale.toX(strip.startMs) + SMALLEST_STRIP);
         return { ...strip, row };
       });
     const rows = Math.max(2, ends.length);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS } from "../../core/units/time";
-import { clockScale, END_PX, endOf, hoursShown, lastOf } from "./timeScale";
+import { clockScale, drawnFrom, END_PX, endOf, hoursShown, lastOf } from "./timeScale";
 
 describe("the clock's axis", () => {
   const scale = clockScale(0, 100 * HOUR_MS, 106 * HOUR_MS, 1000);
@@ -17,6 +17,25 @@ describe("the clock's axis", () => {
         },
       ),
     );
+  });
+
+  it("draws nothing past its end, however long it may last, and nothing narrower than a finger finds it", () => {
+    const from = fc.double({ min: 0, max: 106, noNaN: true });
+    fc.assert(
+      fc.property(
+        from,
+        fc.double({ min: 0, max: 1e6, noNaN: true }),
+        fc.constantFrom(0, 6, 24),
+        (hour, lasts, least) => {
+          const { left, width } = drawnFrom(scale, hour * HOUR_MS, (hour + lasts) * HOUR_MS, least);
+          expect(left + width).toBeLessThanOrEqual(1000 + 1e-6);
+          expect(left).toBeGreaterThanOrEqual(-1e-6);
+          expect(width).toBeGreaterThanOrEqual(least);
+          if (hour + lasts <= 106 && left + least < 1000) expect(left).toBe(scale.toX(hour * HOUR_MS));
+        },
+      ),
+    );
+    expect(drawnFrom(scale, 101 * HOUR_MS, Number.POSITIVE_INFINITY, 0).width).toBeCloseTo(583.3, 0);
   });
 
   it("gives an hour of the last day far more room than an hour of the days before", () => {

@@ -41,6 +41,13 @@ export function clockScale(fromMs: number, wideFromMs: number, untilMs: number, 
   return { toX: scale, toMs: scale.invert, fromMs: Math.min(fromMs, wideFromMs), wideFromMs, untilMs };
 }
 
+/** Where what lasts from one moment to another is drawn, px: at least so wide, and never past the axis's end. */
+export function drawnFrom(scale: ClockScale, startMs: number, endMs: number, leastPx: number) {
+  const left = scale.toX(startMs);
+  const width = Math.max(leastPx, scale.toX(Math.min(endMs, scale.untilMs)) - left);
+  return { left: Math.min(left, scale.toX(scale.untilMs) - width), width };
+}
+
 /** Half the width of an hour's name, and of what stands at dinner, px. */
 const HALF_HOUR_NAME = 20;
 const HALF_DINNER = 30;

@@ -122,7 +122,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         />
       )}
       <Fact
-        label={`Out at, ${centres.map((centre) => PART_NAMES[centre]).join(" / ")}`}
+        label={`${inAt === undefined ? "At" : "Planned at"} the pull, ${centres.map((centre) => PART_NAMES[centre]).join(" / ")}`}
         value={centres.map((centre) => bare(cook.atPull.centresC[centre])).join(" / ")}
         note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />
