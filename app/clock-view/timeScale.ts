@@ -45,7 +45,7 @@ export function clockScale(fromMs: number, wideFromMs: number, untilMs: number, 
 export function drawnFrom(scale: ClockScale, startMs: number, endMs: number, leastPx: number) {
   const left = scale.toX(startMs);
   const width = Math.max(leastPx, scale.toX(Math.min(endMs, scale.untilMs)) - left);
-  return { left: Math.min(left, scale.toX(scale.untilMs) - width), width };
+  return { left: Math.min(left, Math.max(0, scale.toX(scale.untilMs) - width)), width };
 }
 
 /** Half the width of an hour's name, and of what stands at dinner, px. */

@@ -40,10 +40,13 @@ describe("what comes next of a roast", () => {
     const kept = {
       chill: { row: { ...row, what: "Into the fridge" }, byMs: 7 },
       overdue: null,
+      ovenOn: { ...row, what: "Oven on at 190 °C" },
       lateMin: 0,
       coming: [],
     };
     expect(nextUp({ ...quiet, kept }, 0)).toEqual({ what: "Into the fridge", atMs: 7, isBy: true });
+    // On the day its oven stays next until it is on.
+    expect(nextUp({ ...quiet, kept: { ...kept, chill: null } }, 0)).toEqual({ what: "Oven on at 190 °C", atMs: null });
   });
 
   it("is nothing once only the table is left", () => {

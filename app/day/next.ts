@@ -42,6 +42,7 @@ export function nextUp(known: Known, nowMs: number): NextUp | null {
   if (call) return { what: call.does, atMs: null };
   if (kept?.chill) return { what: kept.chill.row.what, atMs: kept.chill.byMs, isBy: true };
   if (leftovers) return nowMs < leftovers.byMs ? { what: LEFTOVERS, atMs: leftovers.byMs, isBy: true } : null;
+  if (kept?.ovenOn) return { what: kept.ovenOn.what, atMs: null };
   const row = nextRow(known, nowMs);
   return row ? { what: row.what, atMs: row.startMs > nowMs ? row.startMs : null } : null;
 }

@@ -70,6 +70,18 @@ describe("a bird that was carved the day before", () => {
     expect(kept(reheatMs - MINUTE_MS, "chill").overdue).toBeNull();
   });
 
+  it("asks for its oven from when it is to be on until its dish goes in, or until it is said to be on", () => {
+    const onMs = rows.find(({ id }) => id === "oven-reheat")?.startMs ?? Number.NaN;
+    expect(onMs).toBeLessThan(reheatMs - 20 * MINUTE_MS);
+    expect(kept(onMs - MINUTE_MS, "chill").ovenOn).toBeNull();
+    for (const nowMs of [onMs, reheatMs - MINUTE_MS]) {
+      expect(kept(nowMs, "chill").ovenOn?.id).toBe("oven-reheat");
+      expect(kept(nowMs, "chill").coming[0]?.id).toBe("oven-reheat");
+      expect(kept(nowMs, "chill", "oven-reheat").ovenOn).toBeNull();
+    }
+    expect(kept(reheatMs + 5 * MINUTE_MS, "chill").ovenOn).toBeNull();
+  });
+
   it("stays waited for at the table, however late", () => {
     expect(kept(serveMs + 5 * HOUR_MS, "chill", "side-reheat").coming.map(({ id }) => id)).toEqual(["table"]);
   });

@@ -22,6 +22,8 @@ export interface Kept<Of extends Row = Row> {
   readonly overdue: Of | null;
   /** Dinner later than planned for it, min. */
   readonly lateMin: number;
+  /** The oven that should be on by now for what is to go in, and of which nobody has said so; null where none is. */
+  readonly ovenOn: Of | null;
   /** Still to come, in order, moved by what is late. */
   readonly coming: readonly Of[];
 }
@@ -46,12 +48,14 @@ export function keptOf<Of extends Row>(
         ? { ...row, startMs: row.startMs + lateMs, endMs: row.endMs + lateMs }
         : row,
     );
+  const waitsForItsDish = (row: Of): boolean => kindOf(row) === "oven-on" && nowMs < row.endMs;
   return {
     chill: chill ? { row: chill, byMs: Date.parse(carvedAt ?? "") + constant("outHours") * HOUR_MS } : null,
     overdue,
     lateMin: Math.floor(lateMs / MINUTE_MS),
+    ovenOn: following.find((row) => waitsForItsDish(row) && row.startMs <= nowMs) ?? null,
     // The table is waited for until it is said.
-    coming: following.filter((row) => row.id === TABLE_ROW || stillStands(row, nowMs)),
+    coming: following.filter((row) => row.id === TABLE_ROW || waitsForItsDish(row) || stillStands(row, nowMs)),
   };
 }
 

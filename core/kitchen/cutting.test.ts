@@ -1,5 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { stringM, TIED_KG } from "./cutting";
+import { carvingMin, stringM, TIED_KG } from "./cutting";
+
+describe("carving", () => {
+  it("takes as long as the bird is large, and half as long again of each one more", () => {
+    const whole = (massKg: number, birds = 1): number => carvingMin("whole", massKg, birds, "off-the-bone");
+    expect([0.5, 1.7, 5, 14].map((massKg) => whole(massKg))).toEqual([10, 15, 20, 30]);
+    expect(whole(0.5, 4)).toBe(25);
+    expect(carvingMin("whole", 5, 1, "from-the-bone")).toBe(30);
+    expect(carvingMin("boneless-breast", 0.06, 1, "off-the-bone")).toBe(10);
+  });
+});
 
 describe("string", () => {
   it("is less for a smaller piece, and never more than its own guide cuts off", () => {

@@ -17,15 +17,19 @@ const CUT_MIN: Record<Cut, number> = {
   "leg-roll": 5,
 };
 
-const CARVE_MIN: Record<Cut, number> = {
-  whole: 20,
-  spatchcock: 20,
-  parts: 10,
-  crown: 15,
-  legs: 10,
-  "boneless-breast": 10,
-  "leg-roll": 10,
+/** Minutes of carving one that is so heavy as bought. */
+const CARVED: Record<Cut, { readonly minutes: number; readonly ofKg: number }> = {
+  whole: { minutes: 20, ofKg: 5 },
+  spatchcock: { minutes: 20, ofKg: 5 },
+  parts: { minutes: 10, ofKg: 5 },
+  crown: { minutes: 15, ofKg: 2.5 },
+  legs: { minutes: 10, ofKg: 1.5 },
+  "boneless-breast": { minutes: 10, ofKg: 1.5 },
+  "leg-roll": { minutes: 10, ofKg: 1.5 },
 };
+/** No knife is planned finer than this, min, nor in less: board, platter and plates want their time too. */
+const CARVED_TO_MIN = 5;
+const LEAST_CARVING_MIN = 10;
 
 /** String for one, m: round the legs of a whole bird; of a piece as heavy as below, in loops three fingers apart. */
 const STRING_M: Partial<Record<Cut, number>> = { whole: 1, "boneless-breast": 2, "leg-roll": 3 };
@@ -52,5 +56,11 @@ export const canSliceFromBone = (cut: Cut): boolean => cut === "whole" || cut ==
 /** At the table a knife is slower (common practice). */
 const FROM_BONE_TIMES = 1.5;
 
-export const carvingMin = (cut: Cut, birds: number, carving: Carving): number =>
-  ofSeveralMin(CARVE_MIN[cut], birds) * (carving === "from-the-bone" ? FROM_BONE_TIMES : 1);
+/** A knife goes as long as the bird is: a small one is carved sooner. @param massKg of one, as bought */
+function carvingOneMin(cut: Cut, massKg: number): number {
+  const { minutes, ofKg } = CARVED[cut];
+  return Math.max(LEAST_CARVING_MIN, CARVED_TO_MIN * Math.round((minutes * Math.cbrt(massKg / ofKg)) / CARVED_TO_MIN));
+}
+
+export const carvingMin = (cut: Cut, massKg: number, birds: number, carving: Carving): number =>
+  ofSeveralMin(carvingOneMin(cut, massKg), birds) * (carving === "from-the-bone" ? FROM_BONE_TIMES : 1);

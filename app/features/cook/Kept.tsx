@@ -86,11 +86,11 @@ interface Next {
   readonly act?: { readonly says: string; done(): void };
 }
 
-/** What comes first: the fridge, then what is late, then the next row. */
+/** What comes first: the fridge, then what is late, then an oven that is to be on, then the next row. */
 function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: ReturnType<typeof useHabits>): Next {
   const { serveAt, zone } = roast.plan;
   if (!kept) return { does: <NextAction action="Working out what is next" figure="…" /> };
-  const { chill, overdue, lateMin, coming } = kept;
+  const { chill, overdue, ovenOn, lateMin, coming } = kept;
   if (chill) {
     const { row, byMs } = chill;
     return {
@@ -126,6 +126,12 @@ function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: Retu
         />
       ),
       act: { says: "It is in the oven", done: () => acts.reheats(overdue.id, lateMin) },
+    };
+  }
+  if (ovenOn) {
+    return {
+      does: <NextRow row={ovenOn} now={now} zone={zone} />,
+      act: { says: "The oven is on", done: () => acts.ticks(ovenOn.id) },
     };
   }
   // Nothing is left before it was at the table.
