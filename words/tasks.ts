@@ -62,7 +62,8 @@ export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): s
   return `${birds} into the cold ${HEAT_NAMES[plan.heat].toLowerCase()}${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
 }
 
-export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
+/** @param isOut whether the bird has left its heat: nothing is expected of that any more */
+export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, isOut: boolean): Record<TaskId, Words> {
   const { salt, schedule } = derived;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const each = saltEach(salt);
@@ -183,9 +184,9 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
         .join("; "),
     ],
     rest: [
-      `Expected out: check ${whereRead(plan)}${inEach(plan.bird)}, then rest`,
+      isOut ? "Out, and at rest" : `Expected out: check ${whereRead(plan)}${inEach(plan.bird)}, then rest`,
       [
-        finishWords(plan, units),
+        ...(isOut ? [] : [finishWords(plan, units)]),
         // What goes on last goes on with the glaze, or as it comes out.
         ...additionsIn("rest", plan, derived, units),
         `rested ${UNDER_AT_REST[plan.cover]} for ${restRange(schedule.restMin)}`,

@@ -23,9 +23,15 @@ export interface TimetableRow extends Row {
   readonly detail: string;
 }
 
-/** Rows in words. @param derived what they are of */
-export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] {
-  const tasks = taskWords(plan, derived, units);
+/** Rows in words. @param derived what they are of @param isOut whether the bird has left its heat */
+export function worded(
+  rows: readonly Row[],
+  plan: Plan,
+  derived: DerivedPlan,
+  units: UnitSystem,
+  isOut = false,
+): TimetableRow[] {
+  const tasks = taskWords(plan, derived, units, isOut);
   const wordsOf = ({ about }: Row): Words => {
     switch (about.kind) {
       case "task":
@@ -71,11 +77,12 @@ export const replannedRows = (
   plan: Plan,
   planned: DerivedPlan,
   units: UnitSystem,
+  isOut: boolean,
 ): TimetableRow[] =>
-  [...worded(begun, plan, planned, units), ...worded(coming, plan, renewed, units)].sort(
+  [...worded(begun, plan, planned, units, isOut), ...worded(coming, plan, renewed, units, isOut)].sort(
     (one, other) => one.startMs - other.startMs,
   );
 
 /** Everything that is to be done, in order, in words. */
-export const timetableOf = (plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] =>
-  worded(rowsOf(derived), plan, derived, units);
+export const timetableOf = (plan: Plan, derived: DerivedPlan, units: UnitSystem, isOut = false): TimetableRow[] =>
+  worded(rowsOf(derived), plan, derived, units, isOut);

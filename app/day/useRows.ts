@@ -1,5 +1,6 @@
 /** What is still to come of a roast's day, placed again by what has happened and by what has not. */
 import { useMemo } from "react";
+import { asItWas } from "../../core/day/asItWas";
 import { comingRows, passedRows, rowsBeside } from "../../core/day/due";
 import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
@@ -61,10 +62,12 @@ export function useRows(
   }, [plan, cook, derived, inAt, stage, pulledMin, pull, nowMinute]);
   const placed = useMemo((): readonly TimetableRow[] => {
     if (!derived) return [];
-    return replanned
-      ? replannedRows(replanned, plan, derived, units)
-      : timetableOf(plan, late?.derived ?? derived, units);
-  }, [derived, replanned, plan, late, units]);
+    const isOut = happened.pulledAt !== undefined;
+    const rows = replanned
+      ? replannedRows(replanned, plan, derived, units, isOut)
+      : timetableOf(plan, late?.derived ?? derived, units, isOut);
+    return asItWas(rows, happened);
+  }, [derived, replanned, plan, late, units, happened]);
   const rows = useMemo(
     // What one that is kept still wants is told by `keptOf`, late or not.
     () => (stage === "kept" ? placed : comingRows(placed, ticked, nowMinute)),
