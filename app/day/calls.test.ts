@@ -106,7 +106,7 @@ describe("what is called", () => {
 describe("a bird that was carved the day before", () => {
   const row = { id: "side-reheat", startMs: 0, endMs: 0, lane: "heat", what: "Start it", detail: "" } as const;
   const about = { kind: "task", task: "chill" } as const;
-  const kept = { chill: null, overdue: null, ovenOn: null, lateMin: 0, coming: [] };
+  const kept = { chill: null, overdue: null, ovenOn: null, lateMin: 0, coming: [], passed: [] };
 
   it("is called for as long as it should be hot again and is not in the oven, as one call with its row's own", () => {
     expect(keysOf({ items: [], kept })).toEqual([]);

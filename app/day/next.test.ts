@@ -43,6 +43,7 @@ describe("what comes next of a roast", () => {
       ovenOn: { ...row, what: "Oven on at 190 °C" },
       lateMin: 0,
       coming: [],
+      passed: [],
     };
     expect(nextUp({ ...quiet, kept }, 0)).toEqual({ what: "Into the fridge", atMs: 7, isBy: true });
     // On the day its oven stays next until it is on.

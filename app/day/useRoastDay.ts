@@ -204,6 +204,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   return {
     ...coming,
     rows,
+    passed: kept?.passed ?? coming.passed,
     renewed,
     kept,
     leftovers,

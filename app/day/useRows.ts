@@ -74,7 +74,7 @@ export function useRows(
     [placed, stage, ticked, nowMinute],
   );
   const passed = useMemo(
-    // Of one that is kept, what is overdue is told by itself.
+    // Of one that is kept, `keptOf` has those of its dinner.
     () =>
       stage === "kept" || stage === "done"
         ? NO_ROWS

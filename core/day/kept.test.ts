@@ -82,6 +82,14 @@ describe("a bird that was carved the day before", () => {
     expect(kept(reheatMs + 5 * MINUTE_MS, "chill").ovenOn).toBeNull();
   });
 
+  it("keeps what should have had a hand where a tap was forgotten, or the thing itself", () => {
+    const atDinner = kept(serveMs, "chill", "side-reheat");
+    expect(atDinner.passed.map(({ id }) => id)).toEqual(["thicken-1"]);
+    expect(kept(serveMs, "chill", "side-reheat", "thicken-1").passed).toEqual([]);
+    // What its own day had is over.
+    expect(kept(carvedMs, "chill").passed).toEqual([]);
+  });
+
   it("stays waited for at the table, however late", () => {
     expect(kept(serveMs + 5 * HOUR_MS, "chill", "side-reheat").coming.map(({ id }) => id)).toEqual(["table"]);
   });

@@ -26,6 +26,8 @@ export interface Kept<Of extends Row = Row> {
   readonly ovenOn: Of | null;
   /** Still to come, in order, moved by what is late. */
   readonly coming: readonly Of[];
+  /** Of dinner's, what should have had a hand a while ago, and of which nobody has said that it had. */
+  readonly passed: readonly Of[];
 }
 
 /** @param rows of the whole timetable, by the plan */
@@ -49,13 +51,15 @@ export function keptOf<Of extends Row>(
         : row,
     );
   const waitsForItsDish = (row: Of): boolean => kindOf(row) === "oven-on" && nowMs < row.endMs;
+  // The table is waited for until it is said.
+  const stands = (row: Of): boolean => row.id === TABLE_ROW || waitsForItsDish(row) || stillStands(row, nowMs);
   return {
     chill: chill ? { row: chill, byMs: Date.parse(carvedAt ?? "") + constant("outHours") * HOUR_MS } : null,
     overdue,
     lateMin: Math.floor(lateMs / MINUTE_MS),
     ovenOn: following.find((row) => waitsForItsDish(row) && row.startMs <= nowMs) ?? null,
-    // The table is waited for until it is said.
-    coming: following.filter((row) => row.id === TABLE_ROW || waitsForItsDish(row) || stillStands(row, nowMs)),
+    coming: following.filter(stands),
+    passed: following.filter((row) => row.alarmMin !== undefined && row.id !== LEFTOVERS_ROW && !stands(row)),
   };
 }
 
