@@ -66,6 +66,17 @@ describe("backward placement", () => {
     );
   });
 
+  it("carves what is in for the day before when it has rested, however much too early it went in", () => {
+    const inAtMs = placeBackward(input({ dayBefore: true })).inAtMs;
+    for (const earlyMin of [0, 30, 500]) {
+      const wentInAtMs = inAtMs - earlyMin * MINUTE_MS;
+      expect(placeBackward(input({ dayBefore: true, wentInAtMs })).restMin.expected).toBe(30);
+    }
+    // A dinner on its day is waited for.
+    const early = placeBackward(input({ wentInAtMs: placeBackward(input()).inAtMs - 60 * MINUTE_MS }));
+    expect(early.carveAtMs).toBe(SERVE - 20 * MINUTE_MS);
+  });
+
   it("carves the day before, chills, and stands at the table the next day", () => {
     const schedule = placeBackward(input({ dayBefore: true }));
     const chill = taskOf(schedule, "chill");

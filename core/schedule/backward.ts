@@ -107,8 +107,14 @@ export function placeBackward(input: ScheduleInput): Schedule {
     input.wentInAtMs === undefined
       ? Number.NEGATIVE_INFINITY
       : input.wentInAtMs + (roastMin.p50 + input.shortestRestMin) * MINUTE_MS;
+  // For tomorrow's dinner nobody waits with the knife: what is in is carved when it has rested.
+  const restedMs =
+    input.dayBefore && input.wentInAtMs !== undefined
+      ? input.wentInAtMs + (roastMin.p50 + input.usualRestMin) * MINUTE_MS
+      : Number.POSITIVE_INFINITY;
+  const knifeMs = Math.min(wantedMs - input.carveMin * MINUTE_MS, restedMs);
   // One bird after the other, where there is one knife.
-  const carveAtMs = Math.max(free(wantedMs - input.carveMin * MINUTE_MS, input.carveMin), earliestMs);
+  const carveAtMs = Math.max(free(knifeMs, input.carveMin), earliestMs);
   const carvedAtMs = carveAtMs + input.carveMin * MINUTE_MS;
   const serveAtMs = Math.max(input.serveAtMs, input.dayBefore ? carvedAtMs + HOUR_MS : carvedAtMs);
   const lateMin = roastMin.p90 === NEVER ? STAND_IN_SHARE * roastMin.p50 : roastMin.p90;
