@@ -9,7 +9,7 @@ import type { Plan } from "../plan/schema";
 import { waitsForSign } from "../schedule/chore";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { phaseOf } from "../schedule/phase";
-import { type Row, rowsOf } from "../schedule/rows";
+import { dishRow, type Row, rowsOf } from "../schedule/rows";
 import { clockMinutesBetween, MINUTE_MS } from "../units/time";
 import { onItsSide } from "./onItsSide";
 
@@ -76,8 +76,10 @@ export function replan(
     const lateMs = isAwaited ? Math.max(0, nowMs - row.startMs) : 0;
     return lateMs > 0 ? { ...row, startMs: nowMs, endMs: row.endMs + lateMs } : row;
   };
+  // Nobody turns an oven on for what is in it.
+  const isIn = ({ about }: Row): boolean => about.kind === "oven-on" && known.has(dishRow(about.side.id));
   const coming = rowsOf(renewed)
-    .filter((row) => !known.has(row.id))
+    .filter((row) => !known.has(row.id) && !isIn(row))
     .map(atTheSoonest);
   const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), renewed.schedule.serveAtMs);
   return { begun, coming, renewed, lateMin };
