@@ -4,7 +4,7 @@ import { REHEAT_ID } from "../core/schedule/derive";
 import type { PlacedSide } from "../core/schedule/sides";
 
 /** The carved bird that is heated again: nobody has named it. */
-export const REHEATED = "The carved bird, covered";
+export const REHEATED = "The carved meat, covered";
 
 /** A dish as its cook calls it. */
 export const dishName = ({ id, name }: { readonly id: string; readonly name: string }): string =>

@@ -156,7 +156,7 @@ describe("on the way", () => {
 
   it("the day before: carved, chilled, and heated again as one more dish", async () => {
     await press(driver, "The day before");
-    await seeText(driver, "Covered in the oven at 190 °C", "The carved bird, covered");
+    await seeText(driver, "Covered in the oven at 190 °C", "The carved meat, covered");
     await press(driver, "Roasted that day");
   });
 

@@ -133,16 +133,16 @@ describe("a bird that is carved the day before", () => {
     await press(driver, "It is out of the oven");
     await press(driver, "Carving now");
     await press(driver, "Into the fridge, and hot again: at the stove");
-    await seeText(driver, "Into shallow trays, into the fridge", "The carved bird, covered: start");
+    await seeText(driver, "Into shallow trays, into the fridge", "The carved meat, covered: start");
     await press(driver, "It is in the fridge");
-    await seeText(driver, "Oven on at 190 °C", "hot for: The carved bird, covered");
+    await seeText(driver, "Oven on at 190 °C", "hot for: The carved meat, covered");
     await press(driver, "Roasts");
     await seeText(driver, "In the kitchen now", ", carved ", "Next: Oven on at 190 °C");
     await driver.navigate().back();
     await press(driver, "It is on the table");
     await seeText(driver, "hot twice, it is not heated again");
     await press(driver, "Not at the table yet");
-    await seeText(driver, "The carved bird, covered: start");
+    await seeText(driver, "The carved meat, covered: start");
   });
 });
 

@@ -199,7 +199,7 @@ export const WAYS: readonly CookedSo[] = [
       "Expected out",
       "Carve",
       "Into shallow trays",
-      "The carved bird",
+      "The carved meat",
       "Gravy",
     ],
     says: [/drippings over the meat/],
