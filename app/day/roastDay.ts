@@ -89,6 +89,16 @@ export const useDays = create<Days>(() => ({ days: {} }));
 /** Null before the day's service has taken the roast up. */
 export const useDay = (roastId: string): RoastDay | null => useDays(({ days }) => days[roastId] ?? null);
 
+/** That it waits for another roast of its dinner, in words; undefined where it waits for none. */
+export const useWaits = (roastId: string): string | undefined =>
+  useDays(({ days }) => days[roastId]?.items.find(({ about }) => about.kind === "awaited")?.does);
+
+/** A plan as its day has moved it, with the bird in or waiting for another's; null where it goes as it was planned. */
+export function useMoved({ id, happened }: Pick<Roast, "id" | "happened">): DerivedPlan | null {
+  const goesOtherwise = useWaits(id) !== undefined || happened.inAt !== undefined;
+  return useDays(({ days }) => (goesOtherwise ? (days[id]?.renewed ?? null) : null));
+}
+
 /** Of several roasts, all that is placed of each as its day stands now; nothing of one that has no day yet. */
 export const usePlaced = (roastIds: readonly string[]): ReadonlyMap<string, readonly TimetableRow[] | undefined> =>
   useDays(useShallow(({ days }) => new Map(roastIds.map((id) => [id, days[id]?.placed]))));

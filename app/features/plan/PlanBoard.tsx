@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
+import { dishesNow } from "../../../core/day/dishesNow";
 import { stageRoom, withStage } from "../../../core/plan/edits";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -7,6 +8,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { titleShown } from "../../../words/titles";
 import { usePictured } from "../../bird-view/pictured";
 import { ClockView } from "../../clock-view/ClockView";
+import { useMoved, usePlaced } from "../../day/roastDay";
 import { useHappened } from "../../day/useHeard";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { useDinner } from "../../simulation/useDinner";
@@ -74,6 +76,10 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
     [shown.stages],
   );
   const { derived, beside, dishes, after } = useDinner(roast, shown, simulated);
+  // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
+  const ofTheDay = useMoved(roast);
+  const moved = isDragged ? null : ofTheDay;
+  const placed = usePlaced([roast, ...beside.map((each) => each.roast)].map(({ id }) => id));
   if (!cook || !derived) {
     return (
       <NotThere
@@ -95,6 +101,7 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
         plan={shown}
         cook={cook}
         derived={derived}
+        moved={moved}
         beside={beside}
         after={after}
         neverMet={neverMet}
@@ -125,8 +132,15 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
           <StagePanel
             roast={roast}
             plan={plan}
-            derived={derived}
-            dishes={dishes}
+            derived={moved ?? derived}
+            dishes={
+              moved
+                ? dishesNow(
+                    dishes,
+                    [...placed.values()].flatMap((rows) => rows ?? []),
+                  )
+                : dishes
+            }
             isShared={beside.length > 0}
             cook={cook}
             open={open}

@@ -7,7 +7,7 @@ import { formatDuration } from "../../../core/units/quantity";
 import { plainRuleWords } from "../../../words/amounts";
 import { clockTime } from "../../../words/time";
 import { birdsAre, titleShown } from "../../../words/titles";
-import { useDays } from "../../day/roastDay";
+import { useDays, useWaits } from "../../day/roastDay";
 import { useClashes } from "../../day/useClashes";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { listedTogether } from "../../simulation/listed";
@@ -26,6 +26,8 @@ interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
   readonly plan: Plan;
   readonly cook: NonNullable<SimulatedPlan["cook"]>;
   readonly derived: DerivedPlan;
+  /** As its day has moved it; null where it goes as planned, or a hand is changing the plan. */
+  readonly moved: DerivedPlan | null;
   readonly beside: readonly Beside[];
   after(plan: Plan): DerivedPlan | null;
   readonly isDragged: boolean;
@@ -46,17 +48,14 @@ function leadingUp({ inAt, pulledAt }: Roast["happened"], bird: Roast["plan"]["b
 
 /** What the plan is called and comes to, and what stands against it. */
 export const PlanHead = memo(function PlanHead(props: Props) {
-  const { roast, plan, cook, derived, beside, after, neverMet, refining, fault, isDragged, isClosed, canUndo } = props;
+  const { roast, plan, cook, derived, moved, beside, after, neverMet, refining, fault } = props;
+  const { isDragged, isClosed, canUndo } = props;
   const reader = useHabits();
   const { units } = usePreferences();
   const undo = usePlanStore((store) => store.undo);
-  const isIn = roast.happened.inAt !== undefined;
   const { roastMin, inAtMs } = derived.plainRule;
   const plainRule = `${plainRuleWords(units)} would say ${formatDuration(roastMin * 60)}, in at ${clockTime(inAtMs, plan.zone, reader)}`;
-  // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
-  const waits = useDays(({ days }) => days[roast.id]?.items.find(({ about }) => about.kind === "awaited")?.does);
-  const goesOtherwise = isIn || waits !== undefined;
-  const moved = useDays(({ days }) => (goesOtherwise && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
+  const waits = useWaits(roast.id);
   const goodForMin = useDays(({ days }) => days[roast.id]?.goodForMin);
   const isRead = useDays(({ days }) => Boolean(days[roast.id]?.forecast.forecast));
   const together = useMemo(
