@@ -57,10 +57,8 @@ export const canSliceFromBone = (cut: Cut): boolean => cut === "whole" || cut ==
 const FROM_BONE_TIMES = 1.5;
 
 /** A knife goes as long as the bird is: a small one is carved sooner. @param massKg of one, as bought */
-function carvingOneMin(cut: Cut, massKg: number): number {
+export function carvingMin(cut: Cut, massKg: number, birds: number, carving: Carving): number {
   const { minutes, ofKg } = CARVED[cut];
-  return Math.max(LEAST_CARVING_MIN, CARVED_TO_MIN * Math.round((minutes * Math.cbrt(massKg / ofKg)) / CARVED_TO_MIN));
+  const oneMin = minutes * Math.cbrt(massKg / ofKg) * (carving === "from-the-bone" ? FROM_BONE_TIMES : 1);
+  return Math.max(LEAST_CARVING_MIN, CARVED_TO_MIN * Math.round(ofSeveralMin(oneMin, birds) / CARVED_TO_MIN));
 }
-
-export const carvingMin = (cut: Cut, massKg: number, birds: number, carving: Carving): number =>
-  ofSeveralMin(carvingOneMin(cut, massKg), birds) * (carving === "from-the-bone" ? FROM_BONE_TIMES : 1);

@@ -21,6 +21,13 @@ describe("ways to cook one bird", () => {
     expect(isPlanned(taken, { ...way, birds: taken.bird.count })).toBe(true);
   });
 
+  it("goes by what it shows where the plan's own goes by minutes, which were meant for that", () => {
+    const finishOf = (finish: Plan["finish"]) =>
+      new Set(WAYS.map((way) => planByWay({ ...plan, finish }, way).finish.kind));
+    expect(finishOf({ kind: "time", minutes: 200 })).toEqual(new Set(["after-rest"]));
+    for (const kind of ["after-rest", "at-pull", "signs"] as const) expect(finishOf({ kind })).toEqual(new Set([kind]));
+  });
+
   it("says what is known of them: flat is far quicker than whole, parts quicker still, a shield holds the breast back", () => {
     const [whole, flat, parts, shielded] = [
       "whole/hot-start",

@@ -65,6 +65,9 @@ export const isPlanned = (plan: Plan, { cut, method, birds }: Way): boolean =>
   birds === plan.bird.count &&
   areStagesOf(method, waitingAgain(plan.stages), plan.equipment.dial);
 
+/** Minutes were meant for the plan's own way: another comes out by what it shows. */
+const finishOf = ({ finish }: Plan): Plan["finish"] => (finish.kind === "time" ? { kind: "after-rest" } : finish);
+
 /** The plan with a way taken: birds, cut, its centres and targets, the heat. */
 export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
   const cavity = cut === "whole" ? plan.bird.cavity : ("empty" as const);
@@ -73,6 +76,7 @@ export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
   return {
     ...heated,
     bird,
+    finish: finishOf(plan),
     targetC: targetsFor({ bird, equipment: plan.equipment }, plan),
     season: seasonFitting(heated.season, bird),
   };

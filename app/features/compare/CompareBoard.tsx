@@ -5,7 +5,6 @@ import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { formatDuration } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
-import { CUT_NAMES } from "../../../words/names";
 import { theseBirds } from "../../../words/titles";
 import { tellingOf } from "../../day/acts/telling";
 import { PageHeading } from "../../shell/PageHeading";
@@ -14,7 +13,7 @@ import { useGoOn } from "../../shell/useGoOn";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
 import { heatOf, type Row, rowsFor } from "./rows";
-import { WayChooser, wayName } from "./WayChooser";
+import { ownName, WayChooser, wayName } from "./WayChooser";
 
 interface Column {
   readonly id: string;
@@ -45,7 +44,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   const columns: readonly Column[] = [
     {
       id: "own",
-      name: `${CUT_NAMES[plan.bird.cut]}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`,
+      name: ownName(plan),
       mind: METHOD_WORDS[plan.method].mind(units),
       way: null,
       plan,
@@ -84,7 +83,11 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     <div className="grid gap-3 py-2">
       <PageHeading className="text-3xl">Ways to cook {theseBirds(plan.bird, units)}</PageHeading>
       <p className="text-soft">
-        Each is simulated for this bird, pulled so that the rest just carries it to your targets.
+        Each is simulated for {plan.bird.count > 1 ? "these birds" : "this bird"}, pulled{" "}
+        {plan.finish.kind === "at-pull"
+          ? "as it shows your targets"
+          : "so that the rest just carries it to your targets"}
+        {plan.finish.kind === "time" && "; your plan's own after its minutes"}.
         {isIn && " It went in as planned: the others are for comparing, and for the next one."}
       </p>
       <Sheet {...sheet} />

@@ -1,17 +1,28 @@
 import { Check } from "lucide-react";
+import type { Cut } from "../../../core/bird/form";
 import { planByWay, type Way } from "../../../core/plan/compare";
+import { areStagesOf, type MethodId } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
+import { waitingAgain } from "../../../core/plan/signs";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 
+const byMethod = (cut: Cut, method: MethodId): string =>
+  `${CUT_NAMES[cut]}, ${METHOD_WORDS[method].short.toLowerCase()}`;
+
 /** What a way is called on the sheet. */
 export function wayName(way: Way, plan: Plan, units: UnitSystem): string {
-  const { short } = METHOD_WORDS[way.method];
-  if (way.birds === plan.bird.count) return `${CUT_NAMES[way.cut]}, ${short.toLowerCase()}`;
+  if (way.birds === plan.bird.count) return byMethod(way.cut, way.method);
   const each = formatMass(planByWay(plan, way).bird.massKg, units);
   return way.birds > 1 ? `Two of ${each} instead` : `One of ${each} instead`;
 }
+
+/** What the plan is called there: with a heat that was edited it is no method any more. */
+export const ownName = (plan: Plan): string =>
+  areStagesOf(plan.method, waitingAgain(plan.stages), plan.equipment.dial)
+    ? byMethod(plan.bird.cut, plan.method)
+    : `${CUT_NAMES[plan.bird.cut]}, a heat of your own`;
 
 interface Props {
   readonly plan: Plan;
