@@ -219,8 +219,8 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
           ? `The fire is about ${off} ${cold ? "cooler" : "hotter"} than set`
           : `The oven is about ${off} ${cold ? "below" : "above"} its dial`,
         why: cold
-          ? "The bird warms more slowly than it would at that heat. Bring it up by as much, and say so under What if, or eat later; the forecast counts with it."
-          : "The bird warms faster than it would at that heat. Bring it down by as much, and say so under What if, or rest it longer; the forecast counts with it.",
+          ? "The meat warms more slowly than it would at that heat. Bring it up by as much, and say so under What if, or eat later; the forecast counts with it."
+          : "The meat warms faster than it would at that heat. Bring it down by as much, and say so under What if, or rest it longer; the forecast counts with it.",
         rings: false,
       };
     }

@@ -119,9 +119,9 @@ const USE_NAMES: Record<string, string> = {
   bird: "the bird",
   [COLD]: "the bird",
   [REHEAT_ID]: REHEATED,
-  thaw: "the thawing bird",
+  thaw: "what thaws",
   salt: "salting",
-  dry: "the bird on its rack",
+  dry: "the bird on a rack",
   chill: "the carved meat",
   preheat: "preheating",
   "bring-up": "preheating for the bird",
@@ -148,8 +148,8 @@ export function resourceWords(
     // A dish is the dinner's, around whichever roast it bakes.
     const dish = [...sides, ...dishes].find((side) => side.id === id);
     if (dish && id !== REHEAT_ID) return dish.name;
-    const name = id === "bird" && !of ? theBirds(bird) : (USE_NAMES[id] ?? (of ? "a dish" : id));
-    return of ? `${name} (${of})` : name;
+    const name = USE_NAMES[id] ?? (of ? "a dish" : id);
+    return of ? `${name} (${of})` : name.replace("the bird", theBirds(bird));
   };
   // One pot is short of a ring by itself, where there is none.
   const named = new Map(uses.map((use) => [`${use.of ?? ""} ${use.id}`, nameOf(use)]));
@@ -169,7 +169,7 @@ export function resourceWords(
     case "hands-short":
       return `${Both} ${want} more hands than there are`;
     case "no-thermometer":
-      return "There is no thermometer for the bird, and nothing else tells when it is done";
+      return `There is no thermometer for ${theBirds(bird)}, and nothing else tells when that is done`;
     case "fridge-full":
       return `${Both} ${take} about ${formatVolume(Math.ceil(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
   }

@@ -2,8 +2,9 @@
 import type { Schedule } from "../core/schedule/backward";
 import { REHEAT_ID } from "../core/schedule/derive";
 import type { PlacedSide } from "../core/schedule/sides";
+import { theBirds } from "./titles";
 
-/** The carved bird that is heated again: nobody has named it. */
+/** What was carved the day before, heated again: nobody has named it. */
 export const REHEATED = "The carved meat, covered";
 
 /** A dish as its cook calls it. */
@@ -11,12 +12,16 @@ export const dishName = ({ id, name }: { readonly id: string; readonly name: str
   id === REHEAT_ID ? REHEATED : name;
 
 /** Nothing where no bird is in the oven that day, or rests, or is carved by then. */
-export function besideWhat({ slot, startMs }: PlacedSide, { tasks, carveAtMs }: Schedule): string {
+export function besideWhat(
+  { slot, startMs }: PlacedSide,
+  { tasks, carveAtMs }: Schedule,
+  bird: Parameters<typeof theBirds>[0],
+): string {
   switch (slot) {
     case "before":
-      return "before the bird; warm it up at the end";
+      return `before ${theBirds(bird)}; warm it up at the end`;
     case "with":
-      return "beside the bird";
+      return `beside ${theBirds(bird)}`;
     case "tray":
       return "in the roasting tray";
     case "rest":

@@ -18,10 +18,10 @@ describe("the words of remedies", () => {
   it("say for how long it is salted and dried, where it begins late", () => {
     const says = (method: SaltMethod, saltHours: number, dryHours: number | null) =>
       remedyWords({ kind: "salt-less", method, saltHours, dryHours }, "metric");
-    expect(says("dry", 21.5, null)).toBe("Salt it 21 h 30 min");
-    expect(says("brine", 8, 0)).toBe("Brine it 8 h, no drying");
-    expect(says("injection", 3, 6)).toBe("Inject it, then wait 3 h, dry it 6 h");
-    expect(says("none", 24, 10)).toBe("Dry it 10 h");
+    expect(says("dry", 21.5, null)).toBe("Salt 21 h 30 min");
+    expect(says("brine", 8, 0)).toBe("Brine 8 h, no drying");
+    expect(says("injection", 3, 6)).toBe("Inject, then wait 3 h, dry 6 h");
+    expect(says("none", 24, 10)).toBe("Dry 10 h");
   });
 
   it("have degrees in the cook's own unit", () => {

@@ -5,22 +5,22 @@ import { formatDuration, formatTemperature, type UnitSystem } from "../core/unit
 import { capital } from "./capital";
 
 const PLAIN: Record<PlainRemedy, string> = {
-  "at-the-end": "Put it on at the end",
+  "at-the-end": "Only at the end",
   "bacon-stays": "Leave the bacon on",
   "fat-first": "Fat on before the heat",
   bland: "Nothing salty besides",
-  "brine-a-day": "Brine it one day",
-  "brine-in-bag": "Brine it in a closed bag",
-  cooler: "Keep it in a cooler with ice",
+  "brine-a-day": "Brine one day",
+  "brine-in-bag": "Brine in a closed bag",
+  cooler: "Into a cooler with ice",
   "dishes-anywhere": "Dishes wherever they fit",
   "dry-salt": "Dry salt instead",
   "fridge-room": "There is room for it",
   "fridge-room-for-all": "There is room for all of it",
   hotter: "Hotter all through",
-  "in-the-oven": "Roast it in the oven",
-  joint: "Cut it in parts",
-  "lay-down": "Lay it on a rack",
-  "leave-whole": "Leave it whole",
+  "in-the-oven": "Roast in the oven",
+  joint: "In parts instead",
+  "lay-down": "On a rack",
+  "leave-whole": "Whole instead",
   "lid-instead": "A lid instead, or foil over the dish",
   "no-glaze": "No glaze",
   "no-drying": "No drying",
@@ -33,20 +33,20 @@ const PLAIN: Record<PlainRemedy, string> = {
   "one-more-ring": "There is one more ring",
   "one-stock": "Leave out the other stock",
   "one-thermometer": "There is one to hand",
-  "roast-frozen": "Roast it unthawed, up to half as long again",
-  "salt-at-oven": "Salt it as it goes in",
+  "roast-frozen": "Roast unthawed, up to half as long again",
+  "salt-at-oven": "Salt just before the heat",
   "shorter-salting": "Salt 12 h, no drying",
-  preheat: "Preheat the oven for it",
-  spatchcock: "Spatchcock it",
+  preheat: "Preheat the oven first",
+  spatchcock: "Spatchcocked instead",
   "straight-in": "Straight in, undried",
-  "stuffing-beside": "Stuffing beside the bird",
+  "stuffing-beside": "Stuffing in a dish beside",
   "thaw-in-fridge": "Thaw in the fridge instead",
-  "thaw-in-water": "Thaw in cold water, salt as it goes in",
+  "thaw-in-water": "Thaw in cold water, salt before the heat",
   "thaw-in-water-and-in": "Thaw in cold water, and straight in",
   "thawed-on-the-grill": "Thaw this one in water, then the grill",
   "this-on-the-grill": "This one on the covered grill",
   "tray-stock": "All stock from the drip tray",
-  "under-the-skin": "Put it under the skin",
+  "under-the-skin": "Under the skin",
   "usual-glaze": "Glaze at the usual moments",
   "without-stage": "Without that change of the heat",
 };
@@ -62,7 +62,7 @@ export function remedyWords(does: Does, units: UnitSystem): string {
     case "eat-later-and-sleep":
       return `Eat ${formatDuration(3600 * does.hours)} later, and sleep`;
     case "brine-hours":
-      return `Brine it ${does.hours} h`;
+      return `Brine ${does.hours} h`;
     case "glaze-times":
       return does.times === 1 ? "One pass of glaze only" : `${does.times} passes of glaze only`;
     case "salt-less":
@@ -72,7 +72,7 @@ export function remedyWords(does: Does, units: UnitSystem): string {
     case "leave-out":
       return `Leave out: ${does.name}`;
     case "bag-at":
-      return `${formatTemperature(does.celsius, units)} in its bag`;
+      return `${formatTemperature(does.celsius, units)} in the bag`;
     case "bake-at":
       return `Bake at ${formatTemperature(does.celsius, units)}, with more time`;
     case "heat-as-other":
@@ -83,15 +83,15 @@ export function remedyWords(does: Does, units: UnitSystem): string {
 }
 
 const SALTED: Record<SaltMethod, string> = {
-  dry: "Salt it",
-  brine: "Brine it",
-  equilibrium: "Brine it",
-  injection: "Inject it, then wait",
+  dry: "Salt",
+  brine: "Brine",
+  equilibrium: "Brine",
+  injection: "Inject, then wait",
   none: "",
 };
 
 function saltedWords({ method, saltHours, dryHours }: Extract<Does, { kind: "salt-less" }>): string {
   const salted = method !== "none" && `${SALTED[method]} ${formatDuration(3600 * saltHours)}`;
-  const dried = dryHours !== null && (dryHours > 0 ? `dry it ${formatDuration(3600 * dryHours)}` : "no drying");
+  const dried = dryHours !== null && (dryHours > 0 ? `dry ${formatDuration(3600 * dryHours)}` : "no drying");
   return capital([salted, dried].filter(Boolean).join(", "));
 }

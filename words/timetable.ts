@@ -68,7 +68,9 @@ function whereWords(side: PlacedSide, plan: Plan, schedule: Schedule, units: Uni
   if (slot === "tray")
     return `into the roasting tray, ${standsOverTray(plan) ? "under" : "around"} ${theBirds(plan.bird)}`;
   if (ovenC === null) return ring ? "on a ring" : "at the board";
-  return [`oven at ${formatTemperature(ovenC, units)}`, besideWhat(side, schedule)].filter(Boolean).join(", ");
+  return [`oven at ${formatTemperature(ovenC, units)}`, besideWhat(side, schedule, plan.bird)]
+    .filter(Boolean)
+    .join(", ");
 }
 
 /** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */

@@ -54,6 +54,9 @@ export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 
 /** All of them, as they are taken out together. */
 export const itOrThem = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "them" : "it");
 
+/** The same as what does something by itself. */
+export const itOrThey = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "they" : "it");
+
 /** And as they tell of it afterwards: "It is", "They are". */
 export const itIsOrTheyAre = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "They are" : "It is");
 

@@ -21,6 +21,7 @@ import { type ListItem, makesGravy, type Part, summed, when } from "./listItem";
 import { allOf } from "./listing";
 import { SALT_NAMES } from "./names";
 import { inThePot } from "./stock";
+import { theBirds } from "./titles";
 
 /** What is not divided among several birds: said by each for itself. */
 export type Company = "alone" | "of-a-dinner";
@@ -168,7 +169,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
     ...when(
       fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),
       {
-        what: "vegetables for under the bird",
+        what: `vegetables for under ${theBirds(bird)}`,
         amount: "a layer two fingers deep",
       },
     ),

@@ -106,11 +106,11 @@ describe("on the way", () => {
     await pressAt(driver, 'nav a[href="/"]');
     await pressAt(driver, 'main a[href$="/plan"]');
     await seeText(driver, "Too large for your oven");
-    await press(driver, "Spatchcock it");
+    await press(driver, "Spatchcocked instead");
     await driver.wait(async () => !(await bodyText()).includes("Too large for your oven"), WAIT_MS);
     await press(driver, "Undo");
     await seeText(driver, "Too large for your oven");
-    await press(driver, "Spatchcock it");
+    await press(driver, "Spatchcocked instead");
   });
 
   it("brine: the amounts, the pot and the ice, and what a bag saves", async () => {

@@ -80,7 +80,7 @@ describe("a rest that falls short", () => {
     await seeText(driver, "Put it back into the oven", "it would not show 74 °C at every centre");
     // The board does not ask whether all of it was seen: it was not.
     await visit(driver, cook.replace(/cook$/, "carve"));
-    await seeText(driver, "Not yet: left to rest it would not show 74 °C at every centre", "For broth");
+    await seeText(driver, "Not yet: left to rest, it would not show 74 °C at every centre", "For broth");
     await press(driver, "Back into the oven: at the stove");
     await press(driver, "It is back in the oven");
     await seeText(driver, "out at 74 °C");

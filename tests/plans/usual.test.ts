@@ -25,7 +25,7 @@ import { drain } from "../../core/processes/cook";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { remediesOf } from "../../core/schedule/remedies";
 import type { UnitSystem } from "../../core/units/quantity";
-import { DAY_MS, MINUTE_MS } from "../../core/units/time";
+import { DAY_MS, HOUR_MS, MINUTE_MS } from "../../core/units/time";
 import { conflictWords, resourceWords } from "../../words/conflicts";
 import { listsOf } from "../../words/lists";
 import { planMarkdown } from "../../words/markdown";
@@ -163,6 +163,30 @@ describe("a plan at any heat", () => {
         if (cook.kind !== "done") return;
         const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
         speaksOf(shownBy({ plan, cook, derived, shares, units: "metric" }).replace(/\s+/g, " "), plan);
+      }),
+      { numRuns: BOARDS },
+    );
+  }, 300_000);
+});
+
+/** What can be said of one bird only; "the bird that your readings point to" is the model's, and one of many. */
+const OF_ONE_BIRD =
+  /.{0,30}\b((the|this) bird\b(?! that)|(cooking|lift|put|wrap|turn|rest) it\b|it (goes|should have gone) in\b|(in|into) its (bag|tray)\b).{0,20}/i;
+
+describe("a plan of several birds", () => {
+  it("is told as several on every board, late or not", () => {
+    fc.assert(
+      fc.property(USUAL_PLAN, ANY_SHARES, fc.integer({ min: 2, max: 4 }), (usual, shares, count) => {
+        const plan = { ...usual, bird: { ...usual.bird, count } };
+        const cook = cookOf(plan);
+        if (cook.kind !== "done") return;
+        const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
+        const { inAtMs } = derived.schedule;
+        for (const nowMs of [inAtMs - HOUR_MS / 2, inAtMs + HOUR_MS / 6]) {
+          const late = lateBeforeOven(plan, cook, shares, derived, {}, nowMs);
+          const shown = shownBy({ plan, cook, derived, shares, units: "metric", late }).replace(/\s+/g, " ");
+          expect(OF_ONE_BIRD.exec(shown)?.[0]).toBeUndefined();
+        }
       }),
       { numRuns: BOARDS },
     );

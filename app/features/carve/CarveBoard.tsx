@@ -18,7 +18,7 @@ import { LEFTOVERS } from "../../../words/leftovers";
 import { heatWords } from "../../../words/names";
 import { toBeSeen } from "../../../words/readIn";
 import { clockTime, countdown } from "../../../words/time";
-import { namesIn, titleShown } from "../../../words/titles";
+import { itOrThey, namesIn, titleShown } from "../../../words/titles";
 import { GuideSteps } from "../../bird-view/GuideSteps";
 import { useDay } from "../../day/roastDay";
 import { database } from "../../shell/database";
@@ -148,7 +148,7 @@ function NotYet({ roast, units }: Board) {
   if (day?.rest?.fallsShort) {
     return (
       <Caution>
-        Not yet: left to rest it would not show {toBeSeen(plan, units)}.{" "}
+        Not yet: left to rest, {itOrThey(plan.bird)} would not show {toBeSeen(plan, units)}.{" "}
         <Link to={`/roast/${roast.id}/cook`} className="underline underline-offset-4">
           Back {heatWords(heatNow(roast)).into}: at the stove
         </Link>
@@ -157,7 +157,7 @@ function NotYet({ roast, units }: Board) {
   }
   return (
     <p className="text-lg">
-      {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
+      {pulledAt && `${plan.bird.count > 1 ? "They have" : "It has"} rested ${countdown(now - Date.parse(pulledAt))}. `}
       The thermometer has shown {toBeSeen(plan, units)}? Then carve.
     </p>
   );

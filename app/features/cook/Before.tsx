@@ -5,10 +5,11 @@ import { isFire } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
+import { capital } from "../../../words/capital";
 import { conflictWords } from "../../../words/conflicts";
 import { heatWords } from "../../../words/names";
 import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
-import { birdsAre } from "../../../words/titles";
+import { birdsAre, itOrThey, theBirds } from "../../../words/titles";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { Acts } from "../../day/acts";
 import { nextRow } from "../../day/next";
@@ -80,7 +81,7 @@ export function Before({ day, acts }: Props) {
           <NextAction
             action="Working out what is next"
             figure="…"
-            below="This bird is cooked once in the computer; nothing has to wait for it."
+            below="It is cooked once in the computer; nothing has to wait for that."
           />
         )
       )}
@@ -168,7 +169,7 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
               Dinner at {at(serveAtMs)}
               {late.lateMin > 0 ? `, ${durationLate(late.lateMin)}` : ", still in time"}
             </b>
-            {lateBy(late, at)}
+            {lateBy(late, plan.bird, at)}
           </>
         }
       />
@@ -190,13 +191,15 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
 }
 
 /** What should have been, and what comes of it. @param at writes a time */
-function lateBy({ what, dueMs, inAtMs }: LateBefore, at: (ms: number) => string): string {
+function lateBy({ what, dueMs, inAtMs }: LateBefore, bird: Plan["bird"], at: (ms: number) => string): string {
+  const they = itOrThey(bird);
+  const go = bird.count > 1 ? "go" : "goes";
   switch (what) {
     case "heat":
-      return `It should have been on at ${at(dueMs)}; on now, the bird goes in at ${at(inAtMs)}.`;
+      return `It should have been on at ${at(dueMs)}; on now, ${theBirds(bird)} ${go} in at ${at(inAtMs)}.`;
     case "wait":
-      return `It should have gone in at ${at(dueMs)}; it goes in at ${at(inAtMs)}, into full heat.`;
+      return `${capital(they)} should have gone in at ${at(dueMs)}; ${they} ${go} in at ${at(inAtMs)}, into full heat.`;
     case "bird":
-      return `It should have gone in at ${at(dueMs)}.`;
+      return `${capital(they)} should have gone in at ${at(dueMs)}.`;
   }
 }

@@ -30,7 +30,7 @@ interface Props {
   onClose(): void;
 }
 
-export const PULL_CHECK = "Check before you lift it";
+export const pullCheck = (bird: Plan["bird"]): string => `Check before you lift ${itOrThem(bird)}`;
 
 /** A reading older than this is not of the bird that is about to be lifted. */
 const FRESH_MIN = 10;
@@ -77,7 +77,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
   const all = places.every(({ seen }) => seen);
   const peaks = Object.entries(present?.rest.peak ?? {});
   return (
-    <Sheet open={open} onClose={onClose} title={PULL_CHECK}>
+    <Sheet open={open} onClose={onClose} title={pullCheck(plan.bird)}>
       <p role="status" className="text-xl font-semibold">
         {all
           ? `All of it is there: take ${itOrThem(plan.bird)} out.`
@@ -91,7 +91,8 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
       <ReadingForm day={day} acts={acts} places={places.map(({ probe }) => placeOf(probe))} />
       {holdsJuice(plan.bird) && (
         <Caution>
-          Hot juice stands in the cavity: tip it into the tray, away from you, before you lift the bird.
+          Hot juice stands in the cavity: tip it into the tray, away from you, before you lift{" "}
+          {plan.bird.count > 1 ? "each bird" : "the bird"}.
         </Caution>
       )}
       <p className="text-soft">
@@ -99,7 +100,8 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         {peaks.length > 0
           ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
           : ""}
-        . Before carving it has to show {toBeSeen(plan, units)}; if the rest falls short, it goes back.
+        . Before carving it has to show {toBeSeen(plan, units)}; if the rest falls short, back in{" "}
+        {plan.bird.count > 1 ? "they go" : "it goes"}.
       </p>
       <Why id="juices" />
       {isJointed(plan.bird.cut) && <Why id="loose-leg" />}

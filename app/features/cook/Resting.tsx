@@ -10,7 +10,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
 import { toBeSeen } from "../../../words/readIn";
 import { clockTime, largeCountdown } from "../../../words/time";
-import { itIsOrTheyAre, itOrThem } from "../../../words/titles";
+import { itIsOrTheyAre, itOrThem, itOrThey } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { WhenItWas } from "../../day/WhenItWas";
@@ -80,7 +80,7 @@ export function Resting({ day, acts }: Props) {
             <NextAction
               action={`Put ${them} back ${heat.into}`}
               {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
-              below={`Left to rest it would not show ${wanted}. Then read again; rest and gravy move with it.`}
+              below={`Left to rest, ${itOrThey(plan.bird)} would not show ${wanted}. Then read again; rest and gravy move with it.`}
             />
           ) : (
             <NextAction

@@ -25,7 +25,7 @@ import { changesOf } from "./changes";
 import { DarkerSide } from "./DarkerSide";
 import { MainAct } from "./MainAct";
 import { NextInHeat } from "./NextInHeat";
-import { PULL_CHECK, PullCheck } from "./PullCheck";
+import { PullCheck, pullCheck } from "./PullCheck";
 import { pullOf } from "./pull";
 import { ReadingForm } from "./ReadingForm";
 import { SideBySide } from "./SideBySide";
@@ -68,7 +68,7 @@ export function Roasting({ day, acts }: Props) {
   const changes = changesOf(roast, acts, now, units);
   const opensCheck = (
     <Button tone="quiet" onClick={() => setIsChecking(true)}>
-      {PULL_CHECK}
+      {pullCheck(roast.plan.bird)}
     </Button>
   );
   return (

@@ -25,7 +25,7 @@ export function Simulating({ day: { simulated }, isToldAbove = false }: Props) {
         </Caution>
       )}
       {!isToldAbove && !cook && !neverMet && !fault && (
-        <p className="text-soft">Cooking this bird once in the computer, to see when …</p>
+        <p className="text-soft">Cooking it once in the computer, to see when …</p>
       )}
     </>
   );

@@ -152,8 +152,8 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         </table>
         <p className="mt-3 text-sm text-soft print:mt-1.5 print:text-[8.5pt]">
           A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
-          are the likeliest; the bird goes in so that it is on time in nine cases of ten. Before carving the thermometer
-          has to show {toBeSeen(plan, units)}; follow your local food-safety authority.
+          are the likeliest; all is placed so that dinner is on time in nine cases of ten. Before carving the
+          thermometer has to show {toBeSeen(plan, units)}; follow your local food-safety authority.
         </p>
       </section>
       <section className="print:break-inside-avoid">

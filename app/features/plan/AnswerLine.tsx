@@ -15,7 +15,7 @@ import { formatDuration, formatTemperature, type UnitSystem } from "../../../cor
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { PART_NAMES, SALT_NAMES } from "../../../words/names";
 import { clockTime, dayBeside, dayName, giveOrTake } from "../../../words/time";
-import { forEachBird } from "../../../words/titles";
+import { forEachBird, theBirds } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
 
@@ -33,7 +33,7 @@ interface Props {
 /** How the heat is turned on, before how hot it is to be. */
 function onAs(plan: Plan): string {
   if (isFire(plan.heat)) return "to be at";
-  return goesInCold(plan) ? "the bird in it, at" : "at";
+  return goesInCold(plan) ? `${theBirds(plan.bird)} in it, at` : "at";
 }
 
 /** The numbers a cook acts on, in the order they are acted on. */
@@ -80,7 +80,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
           salt.grams > 0
             ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${forEachBird(salt.portions)}`
             : plan.bird.preSalted
-              ? "the bird was sold salted"
+              ? "sold salted"
               : "as you chose"
         }
       />

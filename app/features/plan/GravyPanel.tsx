@@ -16,6 +16,7 @@ import { capital } from "../../../words/capital";
 import { allOf } from "../../../words/listing";
 import { RESCUES } from "../../../words/rescues";
 import { inThePot } from "../../../words/stock";
+import { theBirds } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
@@ -49,7 +50,7 @@ function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
   if (plan.stock === "bought") return "Unsalted, or it salts the gravy twice.";
   const isOfThisBird = givesGiblets(plan);
   if (plan.stock === "tray") {
-    return `${capital(allOf([...inThePot(plan, isOfThisBird), "vegetables"]))} roast under the bird; water on them when the tray is dry.`;
+    return `${capital(allOf([...inThePot(plan, isOfThisBird), "vegetables"]))} roast under ${theBirds(plan.bird)}; water on them when the tray is dry.`;
   }
   const water = liquid(stockWaterMl(simmeredMl(gravy)), units);
   return `${capital(allOf(inThePot(plan, isOfThisBird)))} in ${water} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`;

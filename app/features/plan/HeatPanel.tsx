@@ -13,6 +13,7 @@ import { formatTemperature, parseDurationS, parseTemperatureC } from "../../../c
 import { MINUTE_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, heatWords } from "../../../words/names";
+import { birdsAre, theBirds } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -69,7 +70,7 @@ export function HeatPanel({
         }))}
         onChange={(id) => settle(withMethod(id))}
       />
-      <WhileIn happened={roast.happened} />
+      <WhileIn happened={roast.happened} bird={plan.bird} />
       {plan.stages.map((_, n) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a stage has no other name, and stays open while it is changed
         <StageRow key={`${n} of ${plan.stages.length}`} plan={plan} n={n} units={units} />
@@ -81,7 +82,7 @@ export function HeatPanel({
       )}
       <MinutesRow
         label="On before"
-        name="Minutes on before the bird goes in"
+        name={`Minutes on before ${theBirds(plan.bird)} ${plan.bird.count > 1 ? "go" : "goes"} in`}
         what="preheating"
         minutes={plan.preheat.minutes}
         min={0}
@@ -142,15 +143,19 @@ export function HeatPanel({
 }
 
 /** What has begun stays as it was: what is changed now is a stage of its own. */
-function WhileIn({ happened: { inAt, pulledAt, stagesDone } }: { readonly happened: Roast["happened"] }) {
+interface WhileInProps extends Pick<Roast, "happened"> {
+  readonly bird: Plan["bird"];
+}
+
+function WhileIn({ happened: { inAt, pulledAt, stagesDone }, bird }: WhileInProps) {
   const { settle } = usePlanStore();
   if (inAt === undefined || pulledAt !== undefined) return null;
   const nowMin = (): number => Math.max(1, Math.floor((clockNow() - Date.parse(inAt)) / MINUTE_MS));
   return (
     <>
       <p className="text-sm text-soft">
-        The bird is in: a stage that has begun is put right here, from its beginning on. What you turn now is a stage of
-        its own.
+        {birdsAre(bird)} in: a stage that has begun is put right here, from its beginning on. What you turn now is a
+        stage of its own.
       </p>
       <Button
         size="small"

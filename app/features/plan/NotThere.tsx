@@ -25,7 +25,7 @@ export function NotThere({ title, roast, plan, neverMet, fault, units }: Props) 
       </PageHeading>
       {neverMet && <NeverThere plan={plan} neverMet={neverMet} units={units} />}
       {fault && <Caution>The simulation stopped: {fault}. The plan is stored; change it, or open it again.</Caution>}
-      {!neverMet && !fault && <p className="text-lg text-soft">Cooking this bird once, to see …</p>}
+      {!neverMet && !fault && <p className="text-lg text-soft">Cooking it once, to see …</p>}
       {(neverMet || fault) && (
         <section
           aria-label="Heat"

@@ -56,7 +56,7 @@ export function Outdoors({ plan, units }: { readonly plan: Plan; readonly units:
           ? `${briquettesToStart(plan)} briquettes to start, ${briquettesPerHour(plan)} more each hour`
           : FUEL_SAYS[plan.fuel]}
         . Little, clean smoke
-        {hasLid && "; the lid stays shut. Cold and wind cool it, and the bird takes longer at the same heat"}.
+        {hasLid && "; the lid stays shut. Cold and wind cool it, and all takes longer at the same heat"}.
       </p>
     </>
   );

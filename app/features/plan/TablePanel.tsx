@@ -132,7 +132,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
                     : [
                         `${side.minutes} min at ${formatTemperature(side.ovenC, units)}`,
                         side.isOvenOff && `oven on at ${at(ovenOnMs(side))}`,
-                        besideWhat(side, derived.schedule),
+                        besideWhat(side, derived.schedule, plan.bird),
                       ]
                         .filter(Boolean)
                         .join(", ")}
