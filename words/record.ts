@@ -158,7 +158,7 @@ export function againstWords({ asItWas, would }: Mattered, { units }: Reader): s
     return celsius === undefined ? [] : [`${PART_NAMES[centre]} at most ${formatTemperature(celsius, units)}`];
   });
   const off = minutes > 0 ? "after it showed" : "before it would have shown";
-  return `It came out ${Math.abs(minutes)} min ${off} what the plan asks. Changes of the plan are set against the same bird, out then: ${peaks.join(", ")}.`;
+  return `Out ${Math.abs(minutes)} min ${off} what the plan asks. Changes of the plan are set against the same bird, out then: ${peaks.join(", ")}.`;
 }
 
 /** What it would have given: only what a guest could tell. */

@@ -205,7 +205,7 @@ describe("the record of a roast", () => {
       roasts: [{ roast: { ...resting, happened }, readings: [] }],
     });
     await visit(driver, `${server.url}/log/resting`);
-    await seeText(driver, "It is still at rest", "once it is carved");
+    await seeText(driver, "Still at rest", "after carving");
     await see(driver, 'section[aria-label^="The bird at"] svg[role="img"], section[aria-label^="The bird at"] canvas');
     const text = await pageText(driver);
     expect(text).not.toMatch(/the guideline of|would be left|Cooking it again/);
@@ -214,6 +214,6 @@ describe("the record of a roast", () => {
 
   it("of a roast that has not come out says where to go", async () => {
     await visit(driver, `${server.url}/log/demo-open-day`);
-    await seeText(driver, "It has not come out yet");
+    await seeText(driver, "Not out yet");
   });
 });

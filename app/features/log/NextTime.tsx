@@ -35,7 +35,7 @@ export function NextTime({ roast, back, onTake }: Props) {
       <h2 className="text-2xl">What would have mattered</h2>
       {lateMin !== null && Math.abs(lateMin) > ON_TIME_MIN && (
         <p>
-          Carved {offWords(lateMin)} than wanted: the same again, it goes in{" "}
+          Carved {offWords(lateMin)} than wanted: the same again goes in{" "}
           <b>
             {Math.abs(lateMin)} min {lateMin > 0 ? "sooner" : "later"}
           </b>

@@ -41,7 +41,7 @@ export function RecordBoard({ roast }: { readonly roast: Roast }) {
   if (!row) {
     return (
       <p className="py-10 text-lg">
-        It has not come out yet; its record begins then.{" "}
+        Not out yet; the record begins then.{" "}
         <Link to={`/roast/${roast.id}/cook`} className="underline">
           To the stove
         </Link>
@@ -163,7 +163,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
         </div>
         <div className="grid content-start gap-5">
           {atRest ? (
-            <p className="text-lg font-medium">It is still at rest: what it comes to is told once it is carved.</p>
+            <p className="text-lg font-medium">Still at rest: what that comes to is told after carving.</p>
           ) : (
             back.relived && (
               <div className="grid gap-1">
