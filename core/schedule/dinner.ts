@@ -133,7 +133,7 @@ function placeEach(fires: readonly Pieces[], around: Around, nowMs: number): Rea
         ...(leadMs !== undefined && { piece: { leadMs, follows: n > 0 } }),
       };
       const derived = placeOne(piece, beside, around, nowMs);
-      served.push(...derived.uses.filter(isServing));
+      served.push(...derived.uses.filter(isServing).map((use) => ({ ...use, of: piece.title })));
       return derived;
     });
   };
