@@ -30,14 +30,22 @@ describe("a plan that is rehearsed", () => {
   it("calls together what is within three minutes, and counts hands for what is called and what is at work", () => {
     const moments = momentsOf(
       [row("potatoes", 0, 5), row("gravy", 2, 5), row("rest", 30)],
-      [use("carve", -5, 20), use("idle", 25, 40, 0)],
+      [use("prepare", -5, 20), use("idle", 25, 40, 0)],
     );
     expect(moments.map(({ rows }) => rows.map(({ id }) => id))).toEqual([["potatoes", "gravy"], ["rest"]]);
-    expect(moments[0]?.wanted).toBe(3);
-    expect(moments[0]?.busy).toEqual(["carve"]);
+    expect(moments[0]?.wanted).toBe(2);
+    expect(moments[0]?.busy).toEqual(["prepare"]);
     expect(moments[1]?.wanted).toBe(0);
-    expect(shortOfHands(moments, 2)).toHaveLength(1);
-    expect(shortOfHands(moments, 3)).toHaveLength(0);
+    expect(shortOfHands(moments, 1)).toHaveLength(1);
+    expect(shortOfHands(moments, 2)).toHaveLength(0);
+  });
+
+  it("has what takes a moment done right before the work that is called with it, and two works by two", () => {
+    const called = [row("knife", 0, 5), row("another knife", 1, 5)];
+    const wanted = (uses: readonly Use[]): readonly number[] => momentsOf(called, uses).map((each) => each.wanted);
+    expect(wanted([])).toEqual([1]);
+    expect(wanted([use("carve", 0, 20)])).toEqual([1]);
+    expect(wanted([use("carve", 0, 20), use("carve", 1, 20)])).toEqual([2]);
   });
 
   it.each(["baste", "oil", "glaze"] as const)(
@@ -62,6 +70,8 @@ describe("a plan that is rehearsed", () => {
     expect(wanted([task("preheat", 3)], [use("season", 0, 15)])).toEqual([1]);
     expect(wanted([task("preheat", 3)])).toEqual([0]);
     expect(wanted([task("dry", 0), task("dry", 1)])).toEqual([1]);
+    // Two pieces into one oven: the same door.
+    expect(wanted([task("roast", 0), { ...task("roast", 0), inOneGo: true }])).toEqual([1]);
   });
 
   it("calls every row once, in its order", () => {

@@ -27,6 +27,8 @@ export interface Row {
   readonly lane: Lane;
   /** Minutes before the start at which an alarm is wanted; none for what takes care of itself. */
   readonly alarmMin?: number;
+  /** Of a piece in another's heat: done in one go with that one's. */
+  readonly inOneGo?: true;
   readonly about: About;
 }
 
@@ -82,6 +84,9 @@ const ALARMS: Partial<Record<RowKind, number>> = {
   thicken: 0,
 };
 
+/** Of pieces in one heat: what is done for all of them by the same hands. */
+const IN_ONE_GO: readonly RowKind[] = ["prepare", "salt", "dry", "counter", "fill", "season", "roast"];
+
 const SIDE_ALARM_MIN = 5;
 
 /** What is left into the fridge: by two hours from the knife, or from the table where the knife was the day before. */
@@ -125,5 +130,7 @@ export function rowsOf({ schedule, chores, sides, beside }: DerivedPlan): Row[] 
     };
     return isOvenOff ? [ovenOnRow(side), row] : [row];
   });
-  return [...tasks, ...work, ...dishes, leftoversRow(schedule)].sort((a, b) => a.startMs - b.startMs);
+  return [...tasks, ...work, ...dishes, leftoversRow(schedule)]
+    .map((row): Row => (isLed && IN_ONE_GO.includes(kindOf(row)) ? { ...row, inOneGo: true } : row))
+    .sort((a, b) => a.startMs - b.startMs);
 }

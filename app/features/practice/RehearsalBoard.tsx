@@ -29,21 +29,33 @@ export function RehearsalBoard({ roast }: { readonly roast: Roast }) {
   const { units } = useHabits();
   const simulated = useSimulatedPlan(plan);
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
-  const moments = useMemo(() => {
+  const rehearsed = useMemo(() => {
     if (!derived || waiting) return null;
     const together = listedTogether(roast, derived, beside);
-    return momentsOf(
-      dinnerTimetable(together, units),
-      together.flatMap((each) => each.derived.uses),
-    );
+    return {
+      moments: momentsOf(
+        dinnerTimetable(together, units),
+        together.flatMap((each) => each.derived.uses),
+      ),
+      isInThePlan: together.some(({ derived: { resourceConflicts } }) =>
+        resourceConflicts.some(({ kind }) => kind === "hands-short"),
+      ),
+    };
   }, [derived, waiting, beside, roast, units]);
-  if (!moments) {
+  if (!rehearsed) {
     return <p className="py-10 text-lg text-soft">{simulated.fault ?? "Cooking it once, to see what comes when …"}</p>;
   }
-  return <Played roast={roast} moments={moments} />;
+  return <Played roast={roast} {...rehearsed} />;
 }
 
-function Played({ roast, moments }: { readonly roast: Roast; readonly moments: readonly Moment[] }) {
+interface PlayedProps {
+  readonly roast: Roast;
+  readonly moments: readonly Moment[];
+  /** The plan knows of work that clashes, and what would help; else it is a call in the middle of work. */
+  readonly isInThePlan: boolean;
+}
+
+function Played({ roast, moments, isInThePlan }: PlayedProps) {
   const reader = useHabits();
   const { plan } = roast;
   const firstMs = moments[0]?.atMs ?? 0;
@@ -95,9 +107,13 @@ function Played({ roast, moments }: { readonly roast: Roast; readonly moments: r
         </ul>
         {short.length > 0 && (
           <p className="mt-1">
-            <Link to={`/roast/${roast.id}/plan`} className="underline underline-offset-4">
-              What would help stands in the plan
-            </Link>
+            {isInThePlan ? (
+              <Link to={`/roast/${roast.id}/plan`} className="underline underline-offset-4">
+                What would help stands in the plan
+              </Link>
+            ) : (
+              "A call in the middle of other work: have it done some minutes sooner, or ask for a hand then."
+            )}
           </p>
         )}
       </section>
