@@ -1,4 +1,3 @@
-import { Switch } from "radix-ui";
 import { useId } from "react";
 
 interface Props {
@@ -7,19 +6,21 @@ interface Props {
   onChange(checked: boolean): void;
 }
 
-/** Yes or no. */
+/** Yes or no. The browser's own button: a library for it would be a hundredth of the first view's script. */
 export function Toggle({ label, checked, onChange }: Props) {
   const id = useId();
   return (
     <div className="flex min-h-8 items-center gap-2.5 text-[0.95rem] max-sm:min-h-12">
-      <Switch.Root
+      <button
+        type="button"
+        role="switch"
         id={id}
-        checked={checked}
-        onCheckedChange={onChange}
-        className="h-6 w-10 shrink-0 rounded-full border border-line-strong bg-mist-2 p-0.5 data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+        aria-checked={checked}
+        onClick={() => onChange(!checked)}
+        className="group h-6 w-10 shrink-0 rounded-full border border-line-strong bg-mist-2 p-0.5 aria-checked:border-ink aria-checked:bg-ink"
       >
-        <Switch.Thumb className="block size-4.5 rounded-full bg-soft transition-transform data-[state=checked]:translate-x-4 data-[state=checked]:bg-mist-1 motion-reduce:transition-none" />
-      </Switch.Root>
+        <span className="block size-4.5 rounded-full bg-soft transition-transform group-aria-checked:translate-x-4 group-aria-checked:bg-mist-1 motion-reduce:transition-none" />
+      </button>
       <label htmlFor={id}>{label}</label>
     </div>
   );
