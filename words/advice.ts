@@ -19,7 +19,7 @@ import { sides } from "./amounts";
 import { basteWords } from "./basting";
 import { capital, uncapitalised } from "./capital";
 import { fuelWords } from "./chores";
-import { conditionWords } from "./conditions";
+import { conditionName, conditionWords } from "./conditions";
 import { HEAT_NAMES, heatWords, PART_NAMES, probeName, quickly, TASK_NAMES } from "./names";
 import { stageWords } from "./stages";
 import { birdIn } from "./tasks";
@@ -97,6 +97,15 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
         ? `The ${PART_NAMES[when.centre]} has come to where the plan changes the heat`
         : "The plan changes the heat now";
       return { ...told, does, why: `${since}; left as it is, it goes on as before.` };
+    }
+    case "colour": {
+      const when = plan.stages[advice.n]?.when;
+      return {
+        key: `colour ${advice.n}`,
+        does: `${when ? capital(conditionName(when, t)) : ""} already? ${stageWords(plan, advice.n, units, advice.after)}`,
+        why: "By the bird that is computed it has not come so far, but how fast a skin colours no two ovens agree on: go by what you see.",
+        rings: false,
+      };
     }
     case "baste":
       return {

@@ -268,6 +268,18 @@ describe("an act at the stove taken back", () => {
     await expect.poll(async () => (await kept())?.plan.stages[1]?.fromMin).toBe(31);
   });
 
+  it("is a change of the heat that was made before its time", async () => {
+    const stages = [
+      { fromMin: 0, airC: 230 },
+      { fromMin: 60, airC: 160 },
+    ];
+    const inAt = new Date(Date.now() - 40 * 60_000).toISOString();
+    await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 0 });
+    await expect.poll(async () => (await kept())?.happened.stagesDone).toBe(1);
+    expect((await kept())?.plan.stages.map(({ fromMin }) => fromMin)).toEqual([0, 40]);
+  });
+
   it("is a change of the heat at its sign: it has its minute from then on, until it is taken back", async () => {
     const when = { centre: "breast" as const, reachesC: 57 };
     const stages = [

@@ -50,6 +50,21 @@ describe("the coach", () => {
     expect(kinds({ forecast: forecast() })).toEqual([]);
   });
 
+  it("asks for a colour from its own minute on, quietly while the bird of the readings has not come so far", () => {
+    const golden = { fromMin: 40, when: { colour: "golden" as const }, airC: 220 };
+    const waits: Plan = { ...plan, stages: [{ fromMin: 0, airC: 160 }, golden] };
+    const told = (now: number | null, nowMin = 60): readonly Advice[] =>
+      adviceFor({ ...NOTHING, plan: waits, nowMin, browning: now === null ? null : { now, atPull: 0.9 } });
+    expect(told(0.4)).toEqual([{ kind: "colour", n: 1, after: 0 }]);
+    expect(adviceWords({ kind: "colour", n: 1, after: 0 }, waits, "metric")).toMatchObject({
+      does: "Golden already? Heat to 220 °C",
+      rings: false,
+    });
+    expect(told(0.4, 30)).toEqual([]);
+    expect(told(1.1).map(({ kind }) => kind)).toEqual(["stage"]);
+    expect(told(null).map(({ kind }) => kind)).toEqual(["stage"]);
+  });
+
   it("tells nobody what a thermometer says by itself, that a held bird is soon there, nor twice what one heat wants", () => {
     const advice: readonly Advice[] = [
       { kind: "read-again", part: "breast", inMin: 5, less: 0.4 },

@@ -37,6 +37,8 @@ export type Advice =
       /** Its sign should be there by now, and nobody has read it. */
       readonly isUnread?: true;
     }
+  /** The next waits for a colour, which the bird of the readings has not come to: an eye may see it sooner. */
+  | { readonly kind: "colour"; readonly n: number; readonly after: number }
   | { readonly kind: "baste"; readonly n: number }
   | { readonly kind: "soon"; readonly minutes: number }
   /** A probe whose readings are set aside: it slipped, or it is in the oven's air. */
@@ -123,7 +125,7 @@ export const LATE_MIN = 5;
 const READ_AGAIN_MIN = 10;
 
 /** What is done to the heat, whatever is in it. */
-const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
+const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "colour", "baste", "fuel"];
 
 interface Listener {
   /** A thermometer that speaks by itself needs no telling when to read it. */
@@ -170,6 +172,13 @@ function unreadSign({ plan, nowMin, readings, course, stagesDone }: Watched): Ad
   return sinceMin >= 0 ? [{ kind: "stage", n, after: stagesDone, sinceMin, isUnread: true }] : [];
 }
 
+/** The next change of the heat, where it waits for a colour from its own minute on: that only an eye sees. */
+function unseenColour({ plan, nowMin, stagesDone }: Watched): Advice[] {
+  const n = stagesDone + 1;
+  const { when, fromMin = Number.POSITIVE_INFINITY } = plan.stages[n] ?? {};
+  return when && isColour(when) && fromMin <= nowMin ? [{ kind: "colour", n, after: stagesDone }] : [];
+}
+
 /** What the plan says is to be done now. */
 function dueByPlan(watched: Watched): Advice[] {
   const { plan, nowMin, readings, forecast, browning, stagesDone, bastingsDone, fuelsDone } = watched;
@@ -193,7 +202,7 @@ function dueByPlan(watched: Watched): Advice[] {
       after: stagesDone,
       sinceMin,
     });
-  } else advice.push(...unreadSign(watched));
+  } else advice.push(...unreadSign(watched), ...unseenColour(watched));
   const bastings = basteMinutes(plan.season, nowMin).length;
   const isOpen = (fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap ?? "none") === "none";
   if (isOpen && bastings > bastingsDone) {

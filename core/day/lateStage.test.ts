@@ -28,8 +28,10 @@ describe("a change of the heat that is made late", () => {
     expect(minutes(begunAt(STAGES, 2, 3, 95))).toEqual([0, 20, 60, 95]);
     // Not before what was made just now.
     expect(minutes(begunAt(begunAt(STAGES, 0, 2, 66), 2, 3, 66))).toEqual([0, 66, 66.5, 67]);
-    // Made in time, or before it was due, it is as planned.
-    expect(begunAt(STAGES, 0, 1, 12)).toEqual(STAGES);
+    // In time it is as planned; made before it was due, it begins then, and what follows keeps its own minute.
+    expect(begunAt(STAGES, 0, 1, 20)).toEqual(STAGES);
+    expect(minutes(begunAt(STAGES, 0, 1, 12))).toEqual([0, 12, 60, 70]);
+    expect(begunAt(STAGES, 2, 3, 66)[3]).toMatchObject({ fromMin: 66, waitedFor: { fromMin: 70 } });
   });
 
   it("is late once it has waited for five minutes, by its clock", () => {

@@ -1,4 +1,4 @@
-/** A change of the heat that is made later than planned, or at its sign: until then everything went on as before. */
+/** A change of the heat that is made sooner or later than planned, or at its sign: until then all went on as before. */
 import { LATEST_STAGE_MIN, type Plan } from "../plan/schema";
 import { madeAt } from "../plan/signs";
 import { STAGES_APART_MIN } from "../processes/apart";
@@ -19,7 +19,8 @@ export function begunAt(stages: Plan["stages"], done: number, upTo: number, atMi
     if (n <= done) return stage;
     // What waits for a sign begins with that.
     if (n > upTo && (stage.when || stage.fromMin >= leastMin)) return stage;
-    const fromMin = stage.when ? leastMin : Math.max(stage.fromMin, leastMin);
+    // The one that is made now may be made before its time; what should have been before it was at its own.
+    const fromMin = stage.when || n === upTo ? leastMin : Math.max(stage.fromMin, leastMin);
     leastMin = fromMin + STAGES_APART_MIN;
     return madeAt(stage, fromMin);
   });

@@ -44,7 +44,7 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     );
   },
   /**
-   * A change of the heat is made now; made late, or by its sign, that is when it began.
+   * A change of the heat is made now; made early, late, or by its sign, that is when it began.
    * @param made "in time": when the plan wanted it, or its sign was read, and told only now
    */
   changesHeat({ n, after, sinceMin }: Extract<Advice, { kind: "stage" }>, made: "now" | "in time" = "now"): void {
@@ -53,8 +53,9 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       ({ plan, happened: now, ...before }) => {
         const { stagesDone: done = 0 } = now;
         const isInTime = made === "in time" || sinceMin < OVERDUE_MIN;
-        const isAsPlanned = isInTime && plan.stages.slice(done + 1, n + 1).every(({ when }) => !when);
         const atMin = Math.floor(minuteNow(now) - (made === "in time" ? sinceMin : 0));
+        const isDue = ({ fromMin, when }: Plan["stages"][number]): boolean => !when && fromMin <= atMin;
+        const isAsPlanned = isInTime && plan.stages.slice(done + 1, n + 1).every(isDue);
         const stages = isAsPlanned ? plan.stages : begunAt(plan.stages, done, n, atMin);
         return { ...before, ...withStages({ plan, happened: now }, { ...plan, stages }, n, at) };
       },

@@ -30,7 +30,7 @@ export function AlongsideHeat({ day, acts }: Props) {
   const now = useNow();
   const { units } = usePreferences();
   const [picked, setPicked] = useState<readonly string[]>([]);
-  const { roast, simulated, observed, believed, goalsC, rows, readings, forecast } = day;
+  const { roast, simulated, observed, believed, goalsC, rows, readings, forecast, items } = day;
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
   const aside = useMemo(() => {
@@ -74,7 +74,12 @@ export function AlongsideHeat({ day, acts }: Props) {
       </p>
       <Why id="probe" />
       {hasBreastAndThigh(plan.bird) && <Why id="leg-first" />}
-      <Corrections roast={roast} readings={readings ?? []} acts={acts} />
+      <Corrections
+        roast={roast}
+        readings={readings ?? []}
+        isChangeAsked={items.some(({ about }) => about.kind === "stage" || about.kind === "colour")}
+        acts={acts}
+      />
     </>
   );
 }

@@ -4,9 +4,12 @@ import { PROBES, type Probe, placeOf } from "../../../core/bird/probe";
 import { shutBy } from "../../../core/heat/sources";
 import { heatNow } from "../../../core/plan/heats";
 import type { Roast, RoastReading } from "../../../core/plan/roast";
+import { uncapitalised } from "../../../words/capital";
 import { heatWords, probeName } from "../../../words/names";
+import { stageWords } from "../../../words/stages";
 import type { Acts } from "../../day/acts";
 import { WhenItWas } from "../../day/WhenItWas";
+import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import { ReadingFile } from "./ReadingFile";
@@ -15,19 +18,29 @@ import { ThermometerChoice } from "./ThermometerChoice";
 interface Props {
   readonly roast: Roast;
   readonly readings: readonly RoastReading[];
+  /** A change of the heat is asked for elsewhere on the screen. */
+  readonly isChangeAsked: boolean;
   readonly acts: Acts;
 }
 
 const DOOR_MIN = [2, 5, 10, 20] as const;
 
 /** What was not so after all: when it went in, since when the heat was on, where readings come from, or that it is in at all. */
-export function Corrections({ roast, readings, acts }: Props) {
+export function Corrections({ roast, readings, isChangeAsked, acts }: Props) {
+  const { units } = usePreferences();
   const [sure, setSure] = useState(false);
   const heat = heatNow(roast);
   const door = shutBy(heat);
+  const done = roast.happened.stagesDone ?? 0;
+  const isToCome = !isChangeAsked && roast.plan.stages[done + 1] !== undefined;
   return (
     <Sheet opens="Correct something" title="Correct something">
       <WhenItWas roast={roast} acts={acts} size="stove" />
+      {isToCome && (
+        <Button onClick={() => acts.changesHeat({ kind: "stage", n: done + 1, after: done, sinceMin: 0 })}>
+          Done already: {uncapitalised(stageWords(roast.plan, done + 1, units))}
+        </Button>
+      )}
       {door && (
         <div className="grid gap-1.5">
           <p className="text-sm text-soft">The {door} stood open until now, for</p>

@@ -43,6 +43,8 @@ export function answersTo({ about }: Item, { acts, makes }: Answering): readonly
         { says: IN_TIME, done: () => acts.changesHeat(about, "in time") },
         { says: JUST_NOW, done: () => acts.changesHeat(about) },
       ];
+    case "colour":
+      return isDone(() => acts.changesHeat({ ...about, kind: "stage", sinceMin: 0 }));
     case "slipped":
     case "out":
       return [{ says: "It sits right", done: () => acts.seats([about.probe]) }];
