@@ -22,6 +22,8 @@ interface Props {
   readonly stage?: CookStage;
   /** Of a bird that is in: how long it stays good at rest, min. */
   readonly goodForMin?: number | undefined;
+  /** At the stove, where they were read in the plan: what was computed and what was not is a tap below. */
+  readonly isBrief?: boolean;
 }
 
 /** What of a plan lies outside the usual guidance, said before anything else: what was computed of it, and what was not. */
@@ -31,6 +33,7 @@ export function SafetyNotices({
   derived,
   stage = "planned",
   goodForMin = constant("longestRestMin"),
+  isBrief = false,
 }: Props) {
   const { units } = usePreferences();
   const guideline = guidelineWords(plan, units);
@@ -41,25 +44,26 @@ export function SafetyNotices({
   const restMin = derived?.schedule.restMin.expected ?? 0;
   const longRest = longRestWords({ plan, stage, restMin, goodForMin });
   const chill = cook?.dayAfter?.chill;
+  const isUnreadShort = unreadPeakC !== undefined && !meetsGuideline(unreadPeakC, guidelineOf(plan).meatC);
+  const peakWords =
+    unreadPeakC === undefined
+      ? "not known yet"
+      : `at ${t(unreadPeakC)}, computed${isUnreadShort ? " and below the guideline" : ""}`;
   return (
     <>
       {shortC !== undefined && (
-        <Caution>
-          The target of {t(shortC)} is below the guideline of {guideline}.{" "}
-          {cook && `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. `}
-          Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.
-        </Caution>
+        <Told
+          says={`The target of ${t(shortC)} is below the guideline of ${guideline}.`}
+          more={`${cook ? `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. ` : ""}Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.`}
+          isBrief={isBrief}
+        />
       )}
       {unread && plan.finish.kind !== "time" && (
-        <Caution>
-          Only {whereRead(plan)} {decidingCentres(plan).length > 1 ? "are" : "is"} read. By then a usual bird&apos;s{" "}
-          {PART_NAMES[unread]} is
-          {unreadPeakC === undefined ? " not known yet" : ` at ${t(unreadPeakC)}, computed`}
-          {unreadPeakC !== undefined &&
-            !meetsGuideline(unreadPeakC, guidelineOf(plan).meatC) &&
-            " and below the guideline"}
-          ; the usual guidance reads both.
-        </Caution>
+        <Told
+          says={`Only ${whereRead(plan)} ${decidingCentres(plan).length > 1 ? "are" : "is"} read.`}
+          more={`By then a usual bird's ${PART_NAMES[unread]} is ${peakWords}; the usual guidance reads both.`}
+          isBrief={isBrief}
+        />
       )}
       {longRest && <Caution>{longRest}</Caution>}
       {chill && !chill.keepsTheRule && (
@@ -71,3 +75,18 @@ export function SafetyNotices({
     </>
   );
 }
+
+interface ToldProps {
+  readonly says: string;
+  readonly more: string;
+  readonly isBrief: boolean;
+}
+
+const Told = ({ says, more, isBrief }: ToldProps) =>
+  isBrief ? (
+    <Caution more={more}>{says}</Caution>
+  ) : (
+    <Caution>
+      {says} {more}
+    </Caution>
+  );

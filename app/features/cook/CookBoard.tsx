@@ -72,6 +72,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
           derived={renewed ?? derived}
           stage={stage}
           goodForMin={day.goodForMin}
+          isBrief
         />
       )}
       {isOn && isPractised && (
