@@ -51,6 +51,9 @@ export const allOf = (count: number): string => (count === 2 ? "both" : `all ${c
 export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
 export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
 
+/** What is done for each of them: "the bird", "each bird". */
+export const eachBird = (count: number): string => (count > 1 ? "each bird" : "the bird");
+
 /** All of them, as they are taken out together. */
 export const itOrThem = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "them" : "it");
 

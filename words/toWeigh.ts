@@ -13,7 +13,7 @@ import { formatSpoons, ice, liquid, PINCH, small, spooned, strength } from "./am
 import { makesGravy, type Part, when } from "./listItem";
 import { allOf } from "./listing";
 import { heatWords, SALT_NAMES } from "./names";
-import { forEachBird } from "./titles";
+import { eachBird, forEachBird } from "./titles";
 
 const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
   breast: "breast, both sides",
@@ -42,7 +42,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
     ...(salt.grams > 0
       ? [
           {
-            what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : count > 1 ? "each bird" : "the bird"}`,
+            what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : eachBird(count)}`,
             amount: spoons === PINCH ? small(grams, units) : `${small(grams, units)}, ${spoons}`,
             why: bath
               ? strength(bath.gramsPerLitre, units)

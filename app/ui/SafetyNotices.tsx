@@ -45,10 +45,7 @@ export function SafetyNotices({
   const longRest = longRestWords({ plan, stage, restMin, goodForMin });
   const chill = cook?.dayAfter?.chill;
   const isUnreadShort = unreadPeakC !== undefined && !meetsGuideline(unreadPeakC, guidelineOf(plan).meatC);
-  const peakWords =
-    unreadPeakC === undefined
-      ? "not known yet"
-      : `at ${t(unreadPeakC)}, computed${isUnreadShort ? " and below the guideline" : ""}`;
+  const peakWords = unreadPeakC === undefined ? "not known yet" : `at ${t(unreadPeakC)}, computed`;
   return (
     <>
       {shortC !== undefined && (
@@ -60,7 +57,7 @@ export function SafetyNotices({
       )}
       {unread && plan.finish.kind !== "time" && (
         <Told
-          says={`Only ${whereRead(plan)} ${decidingCentres(plan).length > 1 ? "are" : "is"} read.`}
+          says={`Only ${whereRead(plan)} ${decidingCentres(plan).length > 1 ? "are" : "is"} read${isUnreadShort ? `, and the ${PART_NAMES[unread]} is below the guideline then` : ""}.`}
           more={`By then a usual bird's ${PART_NAMES[unread]} is ${peakWords}; the usual guidance reads both.`}
           isBrief={isBrief}
         />

@@ -306,6 +306,9 @@ describe("a usual plan", () => {
     expect(shown({ decidedBy: "breast" }, "at-once")).toMatch(
       /Only the breast is read\. By then a usual bird.{1,6}s thigh is at \d+ °C, computed; the usual guidance reads both\./,
     );
+    expect(shown({ decidedBy: "breast", targetC: { breast: 56, thigh: 74 } }, "at-once")).toMatch(
+      /Only the breast is read, and the thigh is below the guideline then\. By then .{1,30}thigh is at [67]\d °C, computed/,
+    );
     const stuffed = { decidedBy: "breast" as const, bird: { ...sampleRoast().plan.bird, cavity: "stuffed" as const } };
     expect(shown(stuffed, "at-once")).toContain("Only the breast and the stuffing are read.");
     expect(shown({ bird: stuffed.bird }, "at-once")).toMatch(

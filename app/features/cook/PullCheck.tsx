@@ -13,7 +13,7 @@ import { guidelineWords } from "../../../words/guideline";
 import { PART_NAMES, probeName } from "../../../words/names";
 import { toBeSeen } from "../../../words/readIn";
 import { survivors, survivorsWords } from "../../../words/safety";
-import { inEach, itOrThem } from "../../../words/titles";
+import { eachBird, inEach, itOrThem } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
@@ -92,7 +92,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
       {holdsJuice(plan.bird) && (
         <Caution>
           Hot juice stands in the cavity: tip it into the tray, away from you, before you lift{" "}
-          {plan.bird.count > 1 ? "each bird" : "the bird"}.
+          {eachBird(plan.bird.count)}.
         </Caution>
       )}
       <p className="text-soft">

@@ -4,7 +4,7 @@ import { saltEach } from "../../../core/plan/saltPlan";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, iceGoes, small, spooned } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
-import { forEachBird } from "../../../words/titles";
+import { eachBird, forEachBird } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
@@ -64,7 +64,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
       {salted && (
         <>
           <Fact
-            label={salt.bath ? "Salt for the brine" : `Salt for ${salt.portions > 1 ? "each bird" : "the bird"}`}
+            label={salt.bath ? "Salt for the brine" : `Salt for ${eachBird(salt.portions)}`}
             value={small(each.grams, units)}
             note={`${formatSpoons(each.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${each.sugarGrams > 0 ? `; ${spooned("sugar", each.sugarGrams, units)} of sugar` : ""}${salt.bath ? forEachBird(salt.portions) : ""}`}
           />
