@@ -86,7 +86,6 @@ export function Roasting({ day, acts }: Props) {
             </Button>
             {reached && opensCheck}
           </MainAct>
-          {!isDone && <DarkerSide day={day} acts={acts} />}
           <Temperatures
             readings={believed}
             lost={lost}
@@ -100,6 +99,8 @@ export function Roasting({ day, acts }: Props) {
           {roast.thermometer === "typed" && (
             <ReadingForm day={day} acts={acts} places={centres.map((part) => ({ part }))} />
           )}
+          {/* Below where readings go: it comes by itself, and nothing moves under the finger. */}
+          {!isDone && <DarkerSide day={day} acts={acts} />}
           {change && <p className="text-soft">{changeWords(change, units)}.</p>}
           <Simulating day={day} />
           {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
