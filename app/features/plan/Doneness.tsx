@@ -133,7 +133,8 @@ function TenderLeg({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">
   const tenderC = units === "us" ? fahrenheitToC(175) : constant("tenderLegC");
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const peakC = cook?.peak.thigh?.celsius;
-  const comesToIt = peakC !== undefined && peakC >= tenderC;
+  // What reads alike is alike.
+  const comesToIt = peakC !== undefined && (peakC >= tenderC || t(peakC) === t(tenderC));
   return (
     <div className="grid justify-items-start gap-1.5">
       <p className="text-sm text-soft">
