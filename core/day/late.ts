@@ -11,6 +11,7 @@ import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { heatOnMs } from "../schedule/heatOn";
 import { clockMinutesBetween, MINUTE_MS } from "../units/time";
+import { OVERDUE_MIN } from "./lateStage";
 import { onItsSide } from "./onItsSide";
 
 export interface LateBefore {
@@ -26,8 +27,7 @@ export interface LateBefore {
   readonly lateMin: number;
 }
 /** So long nobody is late. */
-const GRACE_MIN = 5;
-const GRACE_MS = GRACE_MIN * MINUTE_MS;
+const GRACE_MS = OVERDUE_MIN * MINUTE_MS;
 /** The row of the timetable by which a heat is brought up. */
 const BROUGHT_UP = "preheat";
 /** The row that says that the bird goes in. */
