@@ -13,6 +13,7 @@ const row = (id: string, startMin: number, alarmMin?: number) => ({
   id,
   startMs: startMin * MINUTE_MS,
   ...(alarmMin !== undefined && { alarmMin }),
+  about: { kind: "task", task: "salt" } as const,
 });
 const rows = [row("salt", 100, 0), row("potatoes", 120, 5), row("table", 140)];
 const due = (minute: number): string[] => dueRows(rows, minute * MINUTE_MS).map(({ id }) => id);
@@ -35,6 +36,10 @@ describe("what of the timetable is due", () => {
     expect(passed(200)).toEqual(["salt", "potatoes"]);
     expect(passed(200, "salt")).toEqual(["potatoes"]);
     expect(comingRows(rows, ["salt"], 120 * MINUTE_MS).map(({ id }) => id)).toEqual(["potatoes", "table"]);
+    // Of a dozen changes of the water nobody ticks each.
+    const change = { kind: "water-change", n: 1, lane: "cold", startMs: 0, endMs: 1, hands: 0, ring: false } as const;
+    const changes = [{ ...row("water-change-1", 10, 0), about: { kind: "chore", chore: change } as const }];
+    expect(passedRows(changes, [], 200 * MINUTE_MS)).toEqual([]);
   });
 
   it("is what is done to a bird, before it goes in and in the heat, only until that is over, and what follows from the pull only once it is out; the stock whenever", () => {

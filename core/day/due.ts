@@ -23,13 +23,22 @@ export const dueRows = <Of extends Timed>(rows: readonly Of[], nowMs: number): r
     (row) => row.alarmMin !== undefined && nowMs >= row.startMs - row.alarmMin * MINUTE_MS && stillStands(row, nowMs),
   );
 
+/** Done again and again: with the next of them the last is over, told or not. */
+const ONE_OF_MANY: ReadonlySet<RowKind> = new Set(["water-change"]);
+
 /** What should have had a hand, and of which nobody has said that it had. */
-export const passedRows = <Of extends Timed>(
+export const passedRows = <Of extends Timed & Pick<Row, "about">>(
   rows: readonly Of[],
   ticked: readonly string[],
   nowMs: number,
 ): readonly Of[] =>
-  rows.filter((row) => row.alarmMin !== undefined && !ticked.includes(row.id) && !stillStands(row, nowMs));
+  rows.filter(
+    (row) =>
+      row.alarmMin !== undefined &&
+      !ticked.includes(row.id) &&
+      !stillStands(row, nowMs) &&
+      !ONE_OF_MANY.has(kindOf(row)),
+  );
 
 /** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
 const CALLED_OTHERWISE: ReadonlySet<RowKind> = new Set(["roast", "rest", "carve", "table", "stage", "baste", "fuel"]);
