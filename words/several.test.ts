@@ -1,15 +1,17 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
+import { WHAT_IFS } from "../core/day/whatIf";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { conflictWords } from "./conflicts";
 import type { ListItem } from "./listItem";
 import { listsOf } from "./lists";
 import { stageWords } from "./stages";
 import { timetableOf } from "./timetable";
+import { whatIfName } from "./whatIf";
 
 /** As only of one bird it can be said. */
 const OF_ONE =
-  /\b(wrap|unwrap|move|turn|stuff|salt|sear|inject|dress) it\b|\bit (has coloured|is wrapped|does not fit|was sold)\b|\b(the|this) bird (is|goes|was|whole|until|on its|turned)\b|\b(in|into) its (bag|tray)\b|\bthe cold bird\b|its brine/i;
+  /\b(wrap|unwrap|move|turn|hold|stuff|salt|sear|inject|dress) it\b|\bit (has coloured|is wrapped|does not fit|was sold)\b|\b(the|this) bird (is|goes|was|whole|until|on its|turned)\b|\b(in|into) its (bag|tray)\b|\bthe cold bird\b|its brine/i;
 
 it("nothing is said of several birds as if there were one", () => {
   fc.assert(
@@ -23,6 +25,7 @@ it("nothing is said of several birds as if there were one", () => {
         ),
         ...derived.conflicts.map((conflict) => conflictWords(conflict, "metric", String)),
         ...plan.stages.slice(1).map((_, n) => stageWords(plan, n + 1, "metric")),
+        ...WHAT_IFS.map((id) => whatIfName(id, plan, { stages: plan.stages, done: 0, leaves: [] }, "metric")),
       ];
       for (const words of told) expect(OF_ONE.exec(words)?.[0]).toBeUndefined();
     }),

@@ -7,8 +7,9 @@ import { dialTurnK } from "../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { capital } from "./capital";
 import { heatWords, MOVED_INTO } from "./names";
+import { itOrThem } from "./titles";
 
-type Of = Pick<Plan, "heat" | "equipment">;
+type Of = Pick<Plan, "bird" | "heat" | "equipment">;
 
 const turned = ({ heat, equipment: { dial } }: Of, way: string, units: UnitSystem): string =>
   `${capital(heatWords(heat).is)} ${way} ${formatTemperatureDifference(dialTurnK(dial), units)}`;
@@ -24,15 +25,15 @@ const NAMES: Record<WhatIfId, (plan: Of, units: UnitSystem, changed: Changed) =>
   uncover: () => "Foil off",
   "oven-up": (plan, units) => turned(plan, "up", units),
   "oven-down": (plan, units) => turned(plan, "down", units),
-  "turn-over": () => "Turn it over",
-  wrap: () => "Wrap it tight",
+  "turn-over": ({ bird }) => `Turn ${itOrThem(bird)} over`,
+  wrap: ({ bird }) => `Wrap ${itOrThem(bird)} tight`,
   "into-oven": (_, units, changed) => moved("oven", changed, units),
   "onto-grill": (_, units, changed) => moved("covered-grill", changed, units),
-  rotate: ({ heat }) => `Turn it round ${heatWords(heat).in}`,
+  rotate: ({ bird, heat }) => `Turn ${itOrThem(bird)} round ${heatWords(heat).in}`,
   "legs-off": () => "Take the legs out",
   "breast-off": () => "Take the breasts out",
-  hold: ({ heat, equipment: { dial } }, units) =>
-    `Hold it: ${heatWords(heat).is} at ${formatTemperature(holdDialC(dial), units)}`,
+  hold: ({ bird, heat, equipment: { dial } }, units) =>
+    `Hold ${itOrThem(bird)}: ${heatWords(heat).is} at ${formatTemperature(holdDialC(dial), units)}`,
 };
 
 /** @param plan with the heat that the bird is in now */

@@ -38,7 +38,7 @@ export function WhenItWas(props: Props) {
     <>
       {carvedAt && (
         <MomentField
-          label="It was carved at"
+          label="Carved at"
           atMs={Date.parse(carvedAt)}
           zone={zone}
           size={size}
@@ -49,7 +49,7 @@ export function WhenItWas(props: Props) {
       )}
       {pulledAt && (
         <MomentField
-          label={`It came ${outOf} at`}
+          label={`Came ${outOf} at`}
           atMs={Date.parse(pulledAt)}
           zone={zone}
           size={size}
@@ -64,7 +64,7 @@ export function WhenItWas(props: Props) {
       ))}
       <Changes {...props} inAt={inAt} />
       <MomentField
-        label="It went in at"
+        label="Went in at"
         atMs={Date.parse(inAt)}
         zone={zone}
         size={size}
@@ -88,7 +88,7 @@ function Outside({ roast, acts, size, n, stay }: Props & { readonly n: number; r
     <fieldset className="grid gap-2 border-0 border-line border-l-2 pl-3">
       <legend className="sr-only">{`Outside, ${n + 1}`}</legend>
       <MomentField
-        label="It was outside from"
+        label="Outside from"
         atMs={Date.parse(outAt)}
         zone={zone}
         size={size}

@@ -105,7 +105,7 @@ describe("the day itself, at the stove", () => {
     };
     const before = await finish();
     const wentInMs = Date.now() - 90 * 60_000;
-    const hot = await corrected("It went in at", wentInMs, (now) => laterBy(now, before) > 80);
+    const hot = await corrected("Went in at", wentInMs, (now) => laterBy(now, before) > 80);
     const at = new Date(wentInMs);
     await seeText(
       driver,

@@ -92,7 +92,7 @@ describe("the record of a roast", () => {
     const { pulledAt = "", ...was } = (await stored(DUCK))?.happened ?? {};
     expect(was.closedAt).toBeUndefined();
     await press(driver, "Correct when it was in, out and carved");
-    const time = await see(driver, 'input[aria-label="It came out of the oven at: time"]');
+    const time = await see(driver, 'input[aria-label="Came out of the oven at: time"]');
     const shown = await time.getAttribute("value");
     const [hours = 0, minutes = 0] = (shown ?? "").split(":").map(Number);
     const earlier = new Date(Date.UTC(2000, 0, 1, hours, minutes - 5)).toISOString().slice(11, 16);

@@ -131,7 +131,7 @@ describe("two birds at once", () => {
     await fetch(`${server.url}/api/readings`, { method: "POST", body: JSON.stringify(lines) });
     // It had been in for an hour and more before that was said: what its probes have told since is fetched.
     await press(driver, "Correct something");
-    await typeTime(driver, "It went in at", nowMs - 80 * 60_000);
+    await typeTime(driver, "Went in at", nowMs - 80 * 60_000);
     await driver.actions().sendKeys(Key.ESCAPE).perform();
     const told = "Look at the probe in the right breast: it has slipped";
     await seeText(driver, told);

@@ -287,7 +287,7 @@ export async function typeTime(driver: WebDriver, label: string, ms: number): Pr
 /** Says under the corrections that the bird went in so long ago, as the field there has it; the sheet stays open. */
 export async function wentInAgo(driver: WebDriver, minutes: number): Promise<void> {
   await press(driver, "Correct something");
-  await typeTime(driver, "It went in at", Date.now() - minutes * 60_000);
+  await typeTime(driver, "Went in at", Date.now() - minutes * 60_000);
 }
 
 /** Keeps a table from being written, as a slow phone does, while something is done. */

@@ -65,7 +65,7 @@ export function Corrections({ roast, readings, isChangeAsked, acts }: Props) {
           setSure(!sure);
         }}
       >
-        {sure ? `Yes, it is not ${heatWords(heat).in}` : "It is not in yet"}
+        {sure ? `Yes, not ${heatWords(heat).in}` : "Not in yet"}
       </Button>
     </Sheet>
   );

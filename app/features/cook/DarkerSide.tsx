@@ -30,7 +30,8 @@ export function DarkerSide({ day, acts }: { readonly day: RoastDay; readonly act
       className="grid gap-2 rounded-2xl border border-line bg-mist-1 px-4 py-3"
     >
       <p>
-        When you look in: which side is darker? <span className="text-soft">It is turned to the cooler side then.</span>
+        When you look in: which side is darker?{" "}
+        <span className="text-soft">The tray is turned to the cooler side then.</span>
       </p>
       <div className="flex flex-wrap gap-2">
         {SIDES.map((side) => (

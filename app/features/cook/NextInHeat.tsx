@@ -118,7 +118,7 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
       <NextAction
         action={`Hold ${them} there; take ${them} out in`}
         {...largeCountdown(heldUntilMs - now)}
-        below={`at ${timeBeside(heldUntilMs, now, roast.plan.zone, reader)}, to rest for its dinner. It is done: leave the probe in, it is not to fall under ${formatTemperature(constant("zoneHighC"), reader.units)}`}
+        below={`at ${timeBeside(heldUntilMs, now, roast.plan.zone, reader)}, to rest for dinner. Done: leave the probe in, nothing is to fall under ${formatTemperature(constant("zoneHighC"), reader.units)}`}
       />
     );
   }

@@ -10,6 +10,7 @@ import { peakTemperatures } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { guidelineWords } from "../../../words/guideline";
+import { allOf } from "../../../words/listing";
 import { PART_NAMES, probeName } from "../../../words/names";
 import { toBeSeen } from "../../../words/readIn";
 import { survivors, survivorsWords } from "../../../words/safety";
@@ -98,7 +99,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
       <p className="text-soft">
         It goes on rising at rest
         {peaks.length > 0
-          ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
+          ? `: to about ${allOf(peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`))}`
           : ""}
         . Before carving it has to show {toBeSeen(plan, units)}; if the rest falls short, back in{" "}
         {plan.bird.count > 1 ? "they go" : "it goes"}.

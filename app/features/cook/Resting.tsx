@@ -155,8 +155,8 @@ export function Resting({ day, acts }: Props) {
           <Rung roastId={roast.id} zone={plan.zone} />
           <Sheet opens="Correct something" title="Correct something">
             <WhenItWas roast={roast} acts={acts} size="stove" />
-            <Button onClick={acts.backIn}>It went back {heat.into}</Button>
-            <Button onClick={() => void acts.takeBack("pulledAt")}>It was never out</Button>
+            <Button onClick={acts.backIn}>Back {heat.into} after all</Button>
+            <Button onClick={() => void acts.takeBack("pulledAt")}>Never out</Button>
           </Sheet>
         </>
       }
