@@ -171,7 +171,7 @@ describe("a plan at any heat", () => {
 
 /** What can be said of one bird only; "the bird that your readings point to" is the model's, and one of many. */
 const OF_ONE_BIRD =
-  /.{0,30}\b((the|this) bird\b(?! that)|(cooking|lift|put|wrap|turn|rest) it\b|it (goes|should have gone) in\b|(in|into) its (bag|tray)\b).{0,20}/i;
+  /.{0,30}\b((the|this) bird\b(?! that)|(cooking|lift|put|wrap|turn|rest) it\b|it (goes|should have gone) in at\b|(in|into) its (bag|tray)\b).{0,20}/i;
 
 describe("a plan of several birds", () => {
   it("is told as several on every board, late or not", () => {
