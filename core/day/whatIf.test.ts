@@ -55,6 +55,10 @@ describe("what can be changed now", () => {
     expect(can("whole", [{ fromMin: 0, airC: 163, shield: "breast" }])).toContain("cover-all");
     expect(can("whole", [{ fromMin: 0, airC: 163, shield: "all" }])).not.toContain("cover-all");
     expect(can("whole", [{ fromMin: 0, airC: 163, wrap: "lid" }])).not.toContain("cover-all");
+    // From what turns loose foil falls; wrapped tight, or tied over the breast, it stays.
+    const onSpit = (id: WhatIfId) => changedNow(id, { plan: { ...plan, heat: "spit" }, nowMin: NOW });
+    expect(onSpit("cover-all")).toBeNull();
+    for (const id of ["cover-breast", "wrap"] as const) expect(onSpit(id)).not.toBeNull();
   });
 
   it("turns it round where the oven has a hot side", () => {

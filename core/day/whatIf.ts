@@ -187,7 +187,7 @@ export function changedNow(id: WhatIfId, asked: Changeable): Changed | null {
         ? set({ shield: "breast" })
         : null;
     case "cover-all":
-      return holds.shield !== "all" && holds.wrap === "none" ? set({ shield: "all" }) : null;
+      return holds.shield !== "all" && holds.wrap === "none" && !turnsItself(heat) ? set({ shield: "all" }) : null;
     case "uncover":
       return holds.shield === "none" && holds.wrap === "none" ? null : set({ shield: "none", wrap: "none" });
     case "oven-up":

@@ -150,7 +150,12 @@ function Arrangement({ plan, n, units }: Props) {
       <Segmented
         label="Foil"
         value={holds.shield}
-        choices={SHIELD_CHOICES.filter(({ value }) => hasBreast || !value.startsWith("breast"))}
+        choices={SHIELD_CHOICES.filter(
+          ({ value }) =>
+            (hasBreast || !value.startsWith("breast")) &&
+            // From what turns loose foil falls.
+            (value !== "all" || !turnsItself(heat) || value === holds.shield),
+        )}
         onChange={(shield) => set({ shield })}
       />
       <Segmented
