@@ -17,18 +17,20 @@ export const whereRead = (plan: Decided): string =>
     ? "every centre"
     : allOf(decidingCentres(plan).map((centre) => `the ${PART_NAMES[centre]}`));
 
+/** "74 °C in the breast and 80 °C in the thigh" */
+export const atCentres = (each: readonly (readonly [Centre, number])[], units: UnitSystem): string =>
+  allOf(each.map(([centre, celsius]) => `${formatTemperature(celsius, units)} in the ${PART_NAMES[centre]}`));
+
 /**
  * What a thermometer is to show before the knife, which is what the cook aims at: "74 °C at every centre in both
  * birds", "62 °C in the breast", "74 °C in the breast and 80 °C in the thigh".
  */
 export function toBeSeen(plan: Decided & Pick<Plan, "equipment" | "targetC">, units: UnitSystem): string {
-  const each = (Object.entries(targetsOf(plan)) as [Centre, number][]).map(
-    ([centre, celsius]) => [centre, formatTemperature(celsius, units)] as const,
-  );
-  const [first] = each;
-  const isOneForAll = first !== undefined && each.every(([, shown]) => shown === first[1]);
-  const places = isOneForAll
-    ? `${first[1]} ${unreadCentre(plan) === undefined ? "at" : "in"} ${whereRead(plan)}`
-    : allOf(each.map(([centre, shown]) => `${shown} in the ${PART_NAMES[centre]}`));
+  const each = Object.entries(targetsOf(plan)) as [Centre, number][];
+  const [first, ...others] = new Set(each.map(([, celsius]) => formatTemperature(celsius, units)));
+  const places =
+    others.length === 0
+      ? `${first} ${unreadCentre(plan) === undefined ? "at" : "in"} ${whereRead(plan)}`
+      : atCentres(each, units);
   return `${places}${inEach(plan.bird)}${holdWords(plan)}`;
 }

@@ -60,6 +60,9 @@ export const itOrThem = ({ count }: Pick<Birds, "count">): string => (count > 1 
 /** The same as what does something by itself. */
 export const itOrThey = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "they" : "it");
 
+/** After either of them, or after the birds themselves. */
+export const goesOrGo = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "go" : "goes");
+
 /** And as they tell of it afterwards: "It is", "They are". */
 export const itIsOrTheyAre = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "They are" : "It is");
 

@@ -99,9 +99,16 @@ export function useMoved({ id, happened }: Pick<Roast, "id" | "happened">): Deri
   return useDays(({ days }) => (goesOtherwise ? (days[id]?.renewed ?? null) : null));
 }
 
-/** Of several roasts, all that is placed of each as its day stands now; nothing of one that has no day yet. */
-export const usePlaced = (roastIds: readonly string[]): ReadonlyMap<string, readonly TimetableRow[] | undefined> =>
-  useDays(useShallow(({ days }) => new Map(roastIds.map((id) => [id, days[id]?.placed]))));
+/** Of the roasts of a dinner, all that is placed of each as its day stands now; nothing of one that has no day yet. */
+export const usePlaced = (
+  roast: Pick<Roast, "id">,
+  beside: readonly Beside[],
+): ReadonlyMap<string, readonly TimetableRow[] | undefined> =>
+  useDays(
+    useShallow(
+      ({ days }) => new Map([roast, ...beside.map((each) => each.roast)].map(({ id }) => [id, days[id]?.placed])),
+    ),
+  );
 
 export const publishDay = (day: RoastDay): void =>
   useDays.setState(({ days }) => ({ days: { ...days, [day.roast.id]: day } }));

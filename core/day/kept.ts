@@ -8,6 +8,7 @@ import { LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
 import { dishRow, kindOf, type Row, type RowKind } from "../schedule/rows";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
+import { passedRows } from "./due";
 import { stillStands } from "./stands";
 
 const CHILL_ROW = "chill";
@@ -59,7 +60,7 @@ export function keptOf<Of extends Row>(
     lateMin: Math.floor(lateMs / MINUTE_MS),
     ovenOn: following.find((row) => waitsForItsDish(row) && row.startMs <= nowMs) ?? null,
     coming: following.filter(stands),
-    passed: following.filter((row) => row.alarmMin !== undefined && row.id !== LEFTOVERS_ROW && !stands(row)),
+    passed: passedRows(following, ticked, nowMs).filter((row) => row.id !== LEFTOVERS_ROW && !stands(row)),
   };
 }
 

@@ -11,7 +11,7 @@ import type { Forecast } from "../forecast/forecast";
 import { type Member, minuteAllShown, minuteShown } from "../forecast/member";
 import type { Draw } from "../forecast/prior";
 import { isUpright } from "../heat/covers";
-import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
+import { canShield, canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
 import { offSince } from "../plan/happened";
 import { holdDialC } from "../plan/holding";
@@ -187,7 +187,7 @@ export function changedNow(id: WhatIfId, asked: Changeable): Changed | null {
         ? set({ shield: "breast" })
         : null;
     case "cover-all":
-      return holds.shield !== "all" && holds.wrap === "none" && !turnsItself(heat) ? set({ shield: "all" }) : null;
+      return holds.shield !== "all" && holds.wrap === "none" && canShield(heat, "all") ? set({ shield: "all" }) : null;
     case "uncover":
       return holds.shield === "none" && holds.wrap === "none" ? null : set({ shield: "none", wrap: "none" });
     case "oven-up":

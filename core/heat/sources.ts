@@ -1,7 +1,7 @@
 /** Where a bird is heated. What is computed, planned or offered asks a source's traits, never its name. */
 import { CUTS, type Cut } from "../bird/form";
 import { constant } from "../constants";
-import type { Wrap } from "./covers";
+import type { Shield, Wrap } from "./covers";
 import { saturationPa } from "./moistAir";
 
 export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
@@ -138,6 +138,9 @@ export const takes = (source: HeatSource, cut: Cut): boolean => SOURCE_TRAITS[so
 /** Whether it can be wrapped so: nothing is put over a bird that turns, and the film of a bag melts near a fire. */
 export const canWrap = (source: HeatSource, wrap: Wrap): boolean =>
   wrap === "bag" ? !isFire(source) : wrap !== "lid" || !turnsItself(source);
+
+/** Whether foil can lie so: from what turns it falls, unless it is tied. */
+export const canShield = (source: HeatSource, shield: Shield): boolean => shield !== "all" || !turnsItself(source);
 
 /** What does the work of a bag there. */
 export const inBagsPlace = (source: HeatSource): Wrap => (canWrap(source, "lid") ? "lid" : "none");

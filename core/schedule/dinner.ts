@@ -97,13 +97,16 @@ interface Around {
   readonly awaited: Awaited | null;
 }
 
+/** What a roast takes of the kitchen, as the others know it: by its name. */
+const usesBy = (title: string, uses: readonly Use[]): readonly Use[] => uses.map((use) => ({ ...use, of: title }));
+
 /** One of them, beside what others have taken. */
 function placeOne(roast: DinnerRoast, others: Beside, around: Around, nowMs: number) {
   const { id, plan, simulated, shares, inAt, told } = roast;
   const { host, dishes, gravyLeads } = around;
   const awaited = around.awaited?.title === roast.title ? null : around.awaited;
   const before = awaited ? others.taken.filter(({ of }) => of !== awaited.title) : others.taken;
-  const taken = [...before, ...(awaited?.uses.map((use) => ({ ...use, of: awaited.title })) ?? [])];
+  const taken = [...before, ...(awaited ? usesBy(awaited.title, awaited.uses) : [])];
   const makesGravy = taken.every((use) => use.id !== "thicken");
   const beside: Beside = {
     ...others,
@@ -133,7 +136,7 @@ function placeEach(fires: readonly Pieces[], around: Around, nowMs: number): Rea
         ...(leadMs !== undefined && { piece: { leadMs, follows: n > 0 } }),
       };
       const derived = placeOne(piece, beside, around, nowMs);
-      served.push(...derived.uses.filter(isServing).map((use) => ({ ...use, of: piece.title })));
+      served.push(...usesBy(piece.title, derived.uses.filter(isServing)));
       return derived;
     });
   };
@@ -150,7 +153,7 @@ function placeEach(fires: readonly Pieces[], around: Around, nowMs: number): Rea
     all.forEach((derived, m) => {
       const { id, title } = pieces[m] as DinnerRoast;
       placed.set(id, derived);
-      taken.push(...derived.uses.map((use) => ({ ...use, of: title })));
+      taken.push(...usesBy(title, derived.uses));
     });
   }
   return placed;
@@ -200,7 +203,7 @@ export function placeDinner(
     roasts.map(({ id, plan }, n) => {
       const own = placed.get(id) as DerivedPlan;
       const usesOf = (some: readonly DinnerRoast[]): readonly Use[] =>
-        some.flatMap((other) => (placed.get(other.id)?.uses ?? []).map((use): Use => ({ ...use, of: other.title })));
+        some.flatMap(({ id, title }) => usesBy(title, placed.get(id)?.uses ?? []));
       const [before, after] = [usesOf(roasts.slice(0, n)), usesOf(roasts.slice(n + 1))];
       const others = [...before, ...after];
       const ovenIsOn = isOvenOn(own, plan, before, after);

@@ -8,8 +8,8 @@ export interface Moment<Called extends Row = Row> {
   /** Called together: within a few minutes of one another. */
   readonly rows: readonly Called[];
   /**
-   * Pairs of hands that are wanted then: those at work, and one for each work that is called and cannot wait; what takes
-   * a moment only is done right before that, one after the other.
+   * Pairs of hands that are wanted then: those at work, and those of each work that begins; what takes a moment only is
+   * done right before that, one after the other.
    */
   readonly wanted: number;
   /** Ids of what keeps hands meanwhile. */
@@ -23,9 +23,7 @@ const IN_PASSING: readonly RowKind[] = ["preheat", "oven-on"];
 /** What is called wants hands for a moment; a row without an alarm takes care of itself. */
 const wantsHands = (row: Row): boolean =>
   row.alarmMin !== undefined && !row.inOneGo && !IN_PASSING.includes(kindOf(row));
-/** As good a few minutes later, right after what it is called with: what goes onto the skin, a bird that dries on. */
-const CAN_WAIT: readonly RowKind[] = ["baste", "oil", "glaze", "dry"];
-const canWait = (row: Row): boolean => CAN_WAIT.includes(kindOf(row));
+const handsOf = (uses: readonly Use[]): number => uses.reduce((sum, { hands }) => sum + hands, 0);
 
 /** @param rows in their order @param uses of the whole dinner */
 export function momentsOf<Called extends Row>(
@@ -42,15 +40,10 @@ export function momentsOf<Called extends Row>(
   return groups.map((group): Moment<Called> => {
     const atMs = (group[0] as Called).startMs;
     const until = (group.at(-1) as Called).startMs;
-    const work = uses.filter(({ hands }) => hands > 0);
     // What begins now is called; what began before keeps its hands.
-    const busy = work.filter(({ startMs, endMs }) => startMs < atMs && endMs > until);
-    const hands = busy.reduce((sum, use) => sum + use.hands, 0);
-    const called = group.filter(wantsHands);
-    const keepsHands = (row: Row): boolean =>
-      work.some(({ id, startMs }) => id === kindOf(row) && startMs === row.startMs);
-    const pressing = called.filter((row) => keepsHands(row) && !canWait(row)).length;
-    const wanted = hands + (called.length === 0 ? 0 : Math.max(1, pressing));
+    const busy = uses.filter(({ hands, startMs, endMs }) => hands > 0 && startMs < atMs && endMs > until);
+    const begun = uses.filter(({ startMs }) => startMs >= atMs && startMs <= until);
+    const wanted = handsOf(busy) + (group.some(wantsHands) ? Math.max(1, handsOf(begun)) : 0);
     return { atMs, rows: group, wanted, busy: busy.map(({ id }) => id) };
   });
 }

@@ -1,10 +1,8 @@
 import { useMemo, useState } from "react";
 import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Reading } from "../../../core/forecast/reading";
-import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { allOf } from "../../../words/listing";
-import { PART_NAMES } from "../../../words/names";
+import { atCentres } from "../../../words/readIn";
 import { timeBeside } from "../../../words/time";
 import { ForecastChart } from "../../chart/ForecastChart";
 import type { Acts } from "../../day/acts";
@@ -39,7 +37,7 @@ export function AlongsideHeat({ day, acts }: Props) {
   }, [observed, believed]);
   const peaks = centresOf(plan.bird).flatMap((centre) => {
     const celsius = goalsC[centre] === undefined ? undefined : simulated.cook?.peak[centre]?.celsius;
-    return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${PART_NAMES[centre]}`];
+    return celsius === undefined ? [] : [[centre, celsius] as const];
   });
   return (
     <>
@@ -70,7 +68,7 @@ export function AlongsideHeat({ day, acts }: Props) {
       <Rung roastId={roast.id} zone={plan.zone} />
       <p className="text-soft">
         In since {timeBeside(inAtMs, now, plan.zone, reader)}.{" "}
-        {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${allOf(peaks)}.`}
+        {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${atCentres(peaks, units)}.`}
       </p>
       <Why id="probe" />
       {hasBreastAndThigh(plan.bird) && <Why id="leg-first" />}

@@ -9,7 +9,7 @@ import { capital } from "../../../words/capital";
 import { conflictWords } from "../../../words/conflicts";
 import { heatWords } from "../../../words/names";
 import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
-import { birdsAre, itOrThey, theBirds } from "../../../words/titles";
+import { birdsAre, goesOrGo, itOrThey, theBirds } from "../../../words/titles";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { Acts } from "../../day/acts";
 import { nextRow } from "../../day/next";
@@ -193,7 +193,7 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
 /** What should have been, and what comes of it. @param at writes a time */
 function lateBy({ what, dueMs, inAtMs }: LateBefore, bird: Plan["bird"], at: (ms: number) => string): string {
   const they = itOrThey(bird);
-  const go = bird.count > 1 ? "go" : "goes";
+  const go = goesOrGo(bird);
   switch (what) {
     case "heat":
       return `It should have been on at ${at(dueMs)}; on now, ${theBirds(bird)} ${go} in at ${at(inAtMs)}.`;

@@ -10,11 +10,10 @@ import { peakTemperatures } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { guidelineWords } from "../../../words/guideline";
-import { allOf } from "../../../words/listing";
-import { PART_NAMES, probeName } from "../../../words/names";
-import { toBeSeen } from "../../../words/readIn";
+import { probeName } from "../../../words/names";
+import { atCentres, toBeSeen } from "../../../words/readIn";
 import { survivors, survivorsWords } from "../../../words/safety";
-import { eachBird, inEach, itOrThem } from "../../../words/titles";
+import { eachBird, goesOrGo, inEach, itOrThem, itOrThey } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
@@ -69,14 +68,15 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
 export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
   const { goalsC, believed, lost, present, roast } = day;
   const { plan } = roast;
-  const t = (celsius: number): string => formatTemperature(celsius, units);
   const places = placesSeen(
     goalsC,
     // A probe that is set aside has measured nothing.
     believed.filter((reading) => reading.minute >= nowMin - FRESH_MIN && !lost.includes(probeOf(reading))),
   );
   const all = places.every(({ seen }) => seen);
-  const peaks = Object.entries(present?.rest.peak ?? {});
+  const peaks = Object.entries(present?.rest.peak ?? {}).map(
+    ([centre, { celsius }]) => [centre as Centre, celsius] as const,
+  );
   return (
     <Sheet open={open} onClose={onClose} title={pullCheck(plan.bird)}>
       <p role="status" className="text-xl font-semibold">
@@ -98,11 +98,8 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
       )}
       <p className="text-soft">
         It goes on rising at rest
-        {peaks.length > 0
-          ? `: to about ${allOf(peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`))}`
-          : ""}
-        . Before carving it has to show {toBeSeen(plan, units)}; if the rest falls short, back in{" "}
-        {plan.bird.count > 1 ? "they go" : "it goes"}.
+        {peaks.length > 0 ? `: to about ${atCentres(peaks, units)}` : ""}. Before carving it has to show{" "}
+        {toBeSeen(plan, units)}; if the rest falls short, back in {itOrThey(plan.bird)} {goesOrGo(plan.bird)}.
       </p>
       <Why id="juices" />
       {isJointed(plan.bird.cut) && <Why id="loose-leg" />}

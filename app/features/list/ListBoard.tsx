@@ -37,7 +37,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { fault, neverMet } = simulated;
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
   const { refining } = simulated;
-  const placed = usePlaced([roast, ...beside.map((each) => each.roast)].map(({ id }) => id));
+  const placed = usePlaced(roast, beside);
   const listed = useMemo(() => (derived ? listedTogether(roast, derived, beside) : []), [roast, derived, beside]);
   const clashes = [...useClashes(listed).values()].flat();
   if (!derived || waiting) {

@@ -13,7 +13,7 @@ import { formatTemperature, parseDurationS, parseTemperatureC } from "../../../c
 import { MINUTE_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, heatWords } from "../../../words/names";
-import { birdsAre, theBirds } from "../../../words/titles";
+import { birdsAre, goesOrGo, theBirds } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -82,7 +82,7 @@ export function HeatPanel({
       )}
       <MinutesRow
         label="On before"
-        name={`Minutes on before ${theBirds(plan.bird)} ${plan.bird.count > 1 ? "go" : "goes"} in`}
+        name={`Minutes on before ${theBirds(plan.bird)} ${goesOrGo(plan.bird)} in`}
         what="preheating"
         minutes={plan.preheat.minutes}
         min={0}

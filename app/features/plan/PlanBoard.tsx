@@ -79,7 +79,7 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
   // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
   const ofTheDay = useMoved(roast);
   const moved = isDragged ? null : ofTheDay;
-  const placed = usePlaced([roast, ...beside.map((each) => each.roast)].map(({ id }) => id));
+  const placed = usePlaced(roast, beside);
   if (!cook || !derived) {
     return (
       <NotThere

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { centresOf, FACINGS } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import { isUpright, type Shield, UNDERLAYS, type Wrap } from "../../../core/heat/covers";
-import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
+import { canShield, canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
 import { stageRoom, withMove, withoutStage, withStage } from "../../../core/plan/edits";
 import { heatsOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
@@ -152,9 +152,7 @@ function Arrangement({ plan, n, units }: Props) {
         value={holds.shield}
         choices={SHIELD_CHOICES.filter(
           ({ value }) =>
-            (hasBreast || !value.startsWith("breast")) &&
-            // From what turns loose foil falls.
-            (value !== "all" || !turnsItself(heat) || value === holds.shield),
+            (hasBreast || !value.startsWith("breast")) && (canShield(heat, value) || value === holds.shield),
         )}
         onChange={(shield) => set({ shield })}
       />
