@@ -7,7 +7,7 @@ import { isBath } from "../core/processes/bath";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/salting";
-import { parseDurationS, parseMassKg } from "../core/units/quantity";
+import { parseDurationS, parseVolumeL } from "../core/units/quantity";
 import { percentIn } from "../core/units/typedNumber";
 import { formatSpoons } from "../words/amounts";
 import { CommandError, USAGE } from "./errors";
@@ -54,14 +54,13 @@ export function salt(args: readonly string[]): unknown {
   const hoursText = values.hours ?? { dry: "24h", brine: "12h", equilibrium: "48h", injection: "12h" }[method];
   const hours = /^[\d.,]+$/.test(hoursText) ? Number(hoursText.replace(",", ".")) : parseDurationS(hoursText) / 3600;
   const inBath = isBath(method);
-  const waterKg = values.water
-    ? parseMassKg(values.water.replace(/\s*l(it(er|re)s?)?$/i, "kg"))
-    : inBath
-      ? // No vessel is filled with less.
-        Math.max(LEAST_BATH_L, constant("bathPerBirdKgPerKg") * body.massKg)
-      : method === "injection"
-        ? injectionWaterKg(body.massKg)
-        : 0;
+  const waterL = values.water === undefined ? undefined : parseVolumeL(values.water);
+  const waterKg = inBath
+    ? // No vessel is filled with less.
+      (waterL ?? Math.max(LEAST_BATH_L, constant("bathPerBirdKgPerKg") * body.massKg))
+    : method === "injection"
+      ? (waterL ?? injectionWaterKg(body.massKg))
+      : 0;
   const grams = inBath
     ? brine({ method, percent, waterKg, meatKg: body.massKg, meatWaterKg }).saltGrams
     : drySaltGrams(boughtKg, percent);
