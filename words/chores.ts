@@ -7,10 +7,11 @@ import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
-import { goesInHard, thawPlaceOf } from "../core/plan/ice";
+import { thawPlaceOf } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { fatForTheWrap, startsShielded } from "../core/plan/season";
+import { isTied } from "../core/plan/tied";
 import { fullStages } from "../core/processes/stages";
 import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
@@ -156,7 +157,7 @@ export function choreWords(
           ...additionsIn("season", plan, derived, units),
           startsShielded(plan) &&
             `the breast shield moulded on ${plan.bird.count > 1 ? "each" : "the"} cold bird and oiled`,
-          plan.bird.cut === "whole" && plan.bird.legs === "tied" && !goesInHard(plan) && "legs tied, wings tucked",
+          plan.bird.cut === "whole" && isTied(plan) && "legs tied, wings tucked",
           (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]
           .filter(Boolean)

@@ -139,10 +139,10 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
     },
   },
   "boneless-breast": {
-    name: "Bone and tie the breast",
+    name: "Bone the breast",
     tools: (units) => [
       "a boning knife, sharp",
-      `kitchen string, ${stringLength(stringM("boneless-breast", TIED_KG), units)}`,
+      `for a large one kitchen string, ${stringLength(stringM("boneless-breast", TIED_KG), units)}`,
     ],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["carcass", "wishbone", "wings"],
@@ -156,7 +156,10 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
         does: "Round the outer edge",
         how: "Peel the breast outward and cut it free along the ribs to the shoulder joint. Leave all of the skin on.",
       },
-      tie: { does: "Tie it", how: "Thin end folded under, a loop of string every three fingers, snug and no more." },
+      tie: {
+        does: "Tie a large one",
+        how: "Of a turkey: thin end folded under, a loop of string every three fingers, snug and no more. A small one lies flat.",
+      },
     },
   },
   "leg-roll": {
@@ -238,9 +241,13 @@ export const CARVE_WORDS: Readonly<Record<CarveStepId, StepWords>> = {
     does: "Wings off",
     how: "At the shoulder. On a platter: breast in the middle, dark meat around, warm juices over it, not the skin.",
   },
+  "strings-off": {
+    does: "String off",
+    how: "Each loop cut beside its knot and drawn out, before the knife goes in; count them, so that none is served.",
+  },
   slice: {
     does: "Slice it",
-    how: "Strings off. Across the grain, which runs the long way: slices as thick as a finger is wide, held together, onto the platter in one.",
+    how: "Across the grain, which runs the long way: slices as thick as a finger is wide, held together, onto the platter in one.",
   },
 };
 

@@ -2,6 +2,7 @@
 
 import { CENTRES } from "../core/bird/solid";
 import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
+import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import type { Debrief, Decision, Truth } from "../core/practice/practice";
 import { type Call, type Difficulty, ON_TIME_MIN, type Trouble } from "../core/practice/scenarios";
@@ -71,7 +72,7 @@ export function verdictWords({ lateMin, asItWent }: Debrief, plan: Plan, units: 
 const percent = (share: number | null): string => (share === null ? "–" : `${Math.round(100 * share)} %`);
 
 /** What one way came to, a figure each: in the heat, highest at the centres, guideline, juice, skin. */
-export const truthFigures = (truth: Truth, units: UnitSystem): readonly string[] => [
+export const truthFigures = (truth: Truth, plan: Plan, units: UnitSystem): readonly string[] => [
   formatDuration(truth.outMin * 60),
   CENTRES.flatMap((centre) => {
     const celsius = truth.peakC[centre];
@@ -79,7 +80,7 @@ export const truthFigures = (truth: Truth, units: UnitSystem): readonly string[]
   }).join(", "),
   truth.isAtGuideline ? "yes" : "no",
   percent(truth.juicesBreast),
-  colourWords(truth.browning),
+  colourWords(truth.browning, sears(plan)),
 ];
 export const TRUTH_NAMES = [
   "In the heat",

@@ -15,6 +15,7 @@ import { preheatedC } from "../core/plan/methods";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { targetsOf } from "../core/plan/targets";
+import { isTied } from "../core/plan/tied";
 import { drippingsBurn } from "../core/plan/tray";
 import { fullStages } from "../core/processes/stages";
 import { type TaskId, taskOf } from "../core/schedule/backward";
@@ -51,7 +52,7 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   parts: "Open, clean, cut in parts",
   crown: "Unwrap and dry the crown",
   legs: "Unwrap and dry the legs",
-  "boneless-breast": "Unwrap and tie the breast",
+  "boneless-breast": "Unwrap and dry the breast",
   "leg-roll": "Unwrap and open out the leg",
 };
 
@@ -119,7 +120,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
           `straight in, with the ice in ${itOrThem(plan.bird)}${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
         ]
       : [
-          CUT_WORDS[plan.bird.cut],
+          plan.bird.cut === "boneless-breast" && isTied(plan) ? "Unwrap and tie the breast" : CUT_WORDS[plan.bird.cut],
           [
             [hasGiblets(plan.bird.cut) && "giblets and neck out of both ends", hasBreast && "pop-up thermometer out"]
               .filter(Boolean)
@@ -195,6 +196,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
     carve: [
       slicesFromBone(plan) ? "To the table whole, and carve" : "Carve",
       [
+        isTied(plan) && "string off",
         plan.bird.cavity === "stuffed" && "all of the stuffing out first",
         slicesFromBone(plan) ? "slices from the bone, down to a level cut above the wing" : CARVE_WORDS[plan.bird.cut],
         // Carved the day before, it goes into trays to be cold.
@@ -217,8 +219,8 @@ const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
   parts: "breasts sliced across the grain",
   crown: "breast off the bone, across the grain",
   legs: "thigh from drumstick, through the knee",
-  "boneless-breast": "strings off; sliced across the grain",
-  "leg-roll": "strings off; sliced as thick as a finger",
+  "boneless-breast": "sliced across the grain",
+  "leg-roll": "sliced as thick as a finger",
 };
 
 const UNDER_AT_REST: Record<Cover, string> = {

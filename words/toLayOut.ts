@@ -4,10 +4,10 @@ import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor } from "../core/kitchen/brining";
 import { stringM } from "../core/kitchen/cutting";
 import { liesOnRack } from "../core/plan/fits";
-import { goesInHard } from "../core/plan/ice";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import { startsShielded } from "../core/plan/season";
+import { isTied } from "../core/plan/tied";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { iceGoes, potFor, roomFor, sides, stringLength } from "./amounts";
@@ -23,7 +23,6 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
   const shelf = fits.find(({ where }) => where === "shelf");
   const string = (metres: number): ListItem => summed("kitchen string", metres, (total) => stringLength(total, units));
   const eachM = stringM(bird.cut, bird.massKg);
-  const ties = bird.cut !== "whole" || (bird.legs === "tied" && !goesInHard(plan));
   const thaws = fits.find(({ where }) => where === "thaw");
   return [
     { what: "thermometer, checked in ice water", amount: "" },
@@ -61,7 +60,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       what: "poultry shears and a heavy knife",
       amount: "",
     }),
-    ...when(ties && eachM > 0, string(eachM * bird.count)),
+    ...when(isTied(plan), string(eachM * bird.count)),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
       amount: potFor(bathFor(ovenKg, true).containerL, units),

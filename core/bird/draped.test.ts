@@ -23,7 +23,7 @@ describe("a guide's lines on the solid", () => {
         ...CUT_GUIDES.filter((id) => id !== "leg-roll").flatMap((id) => cutGuide(id, species).steps),
         ...carveSteps(species, "whole"),
         ...carveSteps(species, "crown"),
-        ...carveSteps(species, "crown", "empty", true),
+        ...carveSteps(species, "crown", { fromBone: true }),
       ].filter((_, n) => n % 4 === 0);
       let laid = 0;
       let inCrease = 0;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { carveSteps } from "../kitchen/carveGuides";
 import { CUT_GUIDES, cutGuide } from "../kitchen/cutGuides";
-import { canSliceFromBone } from "../kitchen/cutting";
+import { canSliceFromBone, stringM } from "../kitchen/cutting";
 import { DRAWING_VIEWS, type Drawing, type DrawingView, drawingOf, drawnAt } from "./drawing";
 import { type BirdForm, birdForm, CUTS, formKey } from "./form";
 import type { Vec3 } from "./sdf";
@@ -65,8 +65,10 @@ describe("carving", () => {
   it.each(SPECIES.flatMap((species) => CUTS.map((cut) => ({ species, cut }))))(
     "$species, $cut: has its steps, and every line lies on what is carved",
     ({ species, cut }) => {
-      const [steps, onTheBone] = [carveSteps(species, cut), carveSteps(species, cut, "empty", true)];
+      const isTied = stringM(cut, 1) > 0;
+      const [steps, onTheBone] = [carveSteps(species, cut), carveSteps(species, cut, { fromBone: true, isTied })];
       expect(steps.length).toBeGreaterThan(0);
+      expect(onTheBone[0]?.id === "strings-off").toBe(isTied);
       expect(onTheBone.some(({ id }) => id === "slice-from-bone")).toBe(canSliceFromBone(cut));
       expect([...steps, ...onTheBone].filter(({ lines }) => lines.length === 0)).toEqual([]);
       for (const { form, view, lines } of [...steps, ...onTheBone]) {

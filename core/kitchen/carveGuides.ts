@@ -15,6 +15,7 @@ export type CarveStepId =
   | "level-cut"
   | "slice-from-bone"
   | "wings-off"
+  | "strings-off"
   /** Where there is no bone: across the grain, which runs along the piece. */
   | "slice";
 
@@ -47,9 +48,8 @@ const OPEN = { cut: "whole", legs: "open" } as const;
 const WHOLE = { cut: "whole", legs: "tied" } as const;
 
 function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
-  const { crease, breastBone, acrossKnee, acrossShoulder, acrossBreast, breastEdge, alongBreast } = placesOf(
-    ANATOMY[species],
-  );
+  const { crease, breastBone, acrossKnee, acrossShoulder, acrossBreast, breastEdge, alongBreast, aroundAnkles } =
+    placesOf(ANATOMY[species]);
   switch (id) {
     case "stuffing-out":
       return { form: OPEN, view: "side", lines: [] };
@@ -67,6 +67,12 @@ function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
       return { form: WHOLE, view: "breast", lines: alongBreast.map((points) => line("cut", points)) };
     case "wings-off":
       return { form: WHOLE, view: "side", lines: [line("cut", acrossShoulder, false)] };
+    case "strings-off":
+      return {
+        form: { cut: piece, legs: "tied" },
+        view: "breast",
+        lines: piece === "whole" ? [line("string", aroundAnkles)] : pieceLoops(species, piece, 4),
+      };
     case "slice": {
       const loops = pieceLoops(species, piece, 5);
       const lines = loops.map((loop) => ({ ...loop, mark: "cut" as const }));
@@ -75,14 +81,22 @@ function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
   }
 }
 
-/** Steps in order, for what lies on the board, @param fromBone or stands on the table; a crown is drawn as it stands. */
+interface AsItLies {
+  readonly cavity?: BirdForm["cavity"];
+  /** It stands on the table. */
+  readonly fromBone?: boolean;
+  /** In its string: a whole bird, or a piece without bones. */
+  readonly isTied?: boolean;
+}
+
+/** Steps in order, for what lies on the board; a crown is drawn as it stands. */
 export const carveSteps = (
   species: Species,
   piece: Cut,
-  cavity: BirdForm["cavity"] = "empty",
-  fromBone = false,
+  { cavity = "empty", fromBone = false, isTied = false }: AsItLies = {},
 ): readonly Step<CarveStepId>[] =>
   [
+    ...(isTied ? (["strings-off"] as const) : []),
     ...(cavity === "stuffed" ? (["stuffing-out"] as const) : []),
     ...((fromBone && ON_THE_BONE[piece]) || ORDER[piece]),
   ].map((id) => {

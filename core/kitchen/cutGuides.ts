@@ -44,7 +44,7 @@ type Steps = (bird: Anatomy, places: Places, species: Species) => readonly Drawn
 const WHOLE = { cut: "whole", legs: "tied" } as const;
 const OPEN = { cut: "whole", legs: "open" } as const;
 
-const TRUSS: Steps = (_, { shoulder, wingTip, ankle, tailY, knee, breastEdge }) => [
+const TRUSS: Steps = (_, { shoulder, wingTip, ankle, aroundAnkles, knee, breastEdge }) => [
   {
     form: OPEN,
     view: "breast",
@@ -53,13 +53,7 @@ const TRUSS: Steps = (_, { shoulder, wingTip, ankle, tailY, knee, breastEdge }) 
   {
     form: WHOLE,
     view: "breast",
-    lines: [
-      line("string", [
-        [0, tailY, ankle[2]],
-        [ankle[0] * 1.5, ankle[1] + 0.004, ankle[2]],
-        [0, ankle[1] + 0.016, 0.03],
-      ]),
-    ],
+    lines: [line("string", aroundAnkles)],
   },
   {
     form: WHOLE,
@@ -170,6 +164,7 @@ const CROWN: Steps = (_, places) => [
   },
 ];
 
+/** Where the fat is to run out, it is not tied: it lies flat, on its skin. */
 const BREAST: Steps = ({ wishbone }, { breastBone, breastEdge }, species) => [
   {
     form: WHOLE,
@@ -186,11 +181,15 @@ const BREAST: Steps = ({ wishbone }, { breastBone, breastEdge }, species) => [
     view: "side",
     lines: [line("cut", breastEdge, false)],
   },
-  {
-    form: { cut: "boneless-breast", legs: "tied" },
-    view: "breast",
-    lines: pieceLoops(species, "boneless-breast", 4),
-  },
+  ...(SPECIES_RECORDS[species].rendersFat
+    ? []
+    : [
+        {
+          form: { cut: "boneless-breast", legs: "tied" } as const,
+          view: "breast" as const,
+          lines: pieceLoops(species, "boneless-breast", 4),
+        },
+      ]),
 ];
 
 const LEG: Steps = ({ thigh, drumstick }, places, species) => {

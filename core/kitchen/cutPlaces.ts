@@ -31,6 +31,8 @@ export interface Places {
   readonly shoulder: Vec3;
   readonly knee: Vec3;
   readonly ankle: Vec3;
+  /** A loop of string round both ankles of a tied bird, and the tail. */
+  readonly aroundAnkles: readonly Vec3[];
   /** The crease between thigh and body, from flank to hip. */
   readonly crease: readonly Vec3[];
   readonly elbow: Vec3;
@@ -54,6 +56,7 @@ export function placesOf(bird: Anatomy): Places {
   const [bx, by, bz] = breast.centre;
   const [, thighLong, thighHigh] = thigh.radii;
   const [tx, ty, tz] = thigh.centre;
+  const [ankleX, ankleY, ankleZ] = drumstick.to;
   return {
     tailY: tail.to[1],
     neckY: neck.to[1],
@@ -71,6 +74,11 @@ export function placesOf(bird: Anatomy): Places {
     wingTip: lowerWing.to,
     knee: drumstick.from,
     ankle: drumstick.to,
+    aroundAnkles: [
+      [0, tail.to[1], ankleZ],
+      [ankleX * 1.5, ankleY + 0.004, ankleZ],
+      [0, ankleY + 0.016, 0.03],
+    ],
     acrossBreast: [0.55, 0.25, -0.05, -0.35].map((share): readonly Vec3[] => {
       const half = 0.62 * width * Math.sqrt(1 - share * share);
       return [

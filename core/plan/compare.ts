@@ -10,7 +10,7 @@ import type { CookDone } from "../processes/cook";
 import { carveMinOf } from "./carving";
 import { withMethod } from "./edits";
 import { type Fit, fitsOf } from "./fits";
-import { areStagesOf, METHODS, type MethodId } from "./methods";
+import { areStagesOf, METHODS, type MethodId, sears } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 import { basteMinutes, fatForTheWrap, fatMoments, glazePasses, seasonFitting } from "./season";
@@ -96,6 +96,7 @@ export interface Comparison {
   readonly juicesLeg: number | null;
   /** 1 is golden. */
   readonly browning: number;
+  readonly isSeared: boolean;
   /** Minutes in which the quickest centre, left in, gets {@link OVERDONE_K} too hot. */
   readonly leewayMin: number;
   readonly ovenMin: number;
@@ -145,6 +146,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
     juicesBreast: kept?.breast ?? null,
     juicesLeg: kept?.thigh ?? null,
     browning: cook.indices?.browning ?? 0,
+    isSeared: sears(plan),
     leewayMin: OVERDONE_K / risingKPerMin(cook),
     ovenMin: cook.pullMinute + heatLeadMin(plan),
     tooLargeFor: fitsOf(cook, plan, saltPlan(plan))

@@ -225,12 +225,12 @@ describe("a plan of any bird", () => {
       return [all ? `buy ${all.what}: ${all.amount}` : "", ...rows].join("\n");
     };
     expect(said("stuffed")).toMatch(
-      /buy stuffing for the cavity: \d{3} g[\s\S]*\nMake the stuffing: \d{3} g[\s\S]*\nStuff it loosely: [\s\S]*\nCarve: all of the stuffing out first; /,
+      /buy stuffing for the cavity: \d{3} g[\s\S]*\nMake the stuffing: \d{3} g[\s\S]*\nStuff it loosely: [\s\S]*\nCarve: string off; all of the stuffing out first; /,
     );
     expect(said("stuffed")).not.toContain("juices tipped");
     expect(said("empty")).toContain("cavity juices tipped in");
     for (const cavity of ["empty", "aromatics"] as const) expect(said(cavity)).not.toMatch(/stuff/i);
-    const steps = (cavity: Plan["bird"]["cavity"]) => carveSteps("turkey", "whole", cavity).map(({ id }) => id);
+    const steps = (cavity: Plan["bird"]["cavity"]) => carveSteps("turkey", "whole", { cavity }).map(({ id }) => id);
     expect(steps("stuffed")).toEqual(["stuffing-out", ...steps("empty")]);
   });
 

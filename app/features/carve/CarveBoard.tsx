@@ -10,6 +10,7 @@ import { gravyOf } from "../../../core/plan/gravy";
 import { heatNow } from "../../../core/plan/heats";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { saltPlan } from "../../../core/plan/saltPlan";
+import { isTied } from "../../../core/plan/tied";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
@@ -91,11 +92,13 @@ const Guide = memo(function Guide({ roast, units }: Board) {
           : isJointed(bird.cut) && " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
       <GuideSteps
-        steps={carveSteps(bird.species, bird.cut, bird.cavity, fromBone).map((step) => ({
-          id: step.id,
-          step,
-          words: CARVE_WORDS[step.id],
-        }))}
+        steps={carveSteps(bird.species, bird.cut, { cavity: bird.cavity, fromBone, isTied: isTied(roast.plan) }).map(
+          (step) => ({
+            id: step.id,
+            step,
+            words: CARVE_WORDS[step.id],
+          }),
+        )}
         species={bird.species}
         size="board"
         solid="roasted"

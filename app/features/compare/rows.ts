@@ -19,8 +19,8 @@ function aheadWords(minutes: number | null): string {
   if (Math.abs(minutes) < 3) return "together";
   return `${minutes > 0 ? "breast" : "leg"} ${Math.round(Math.abs(minutes))} min before`;
 }
-const skinWords = (browning: number): string => {
-  const colour = colourWords(browning);
+const skinWords = ({ browning, isSeared }: Comparison): string => {
+  const colour = colourWords(browning, isSeared);
   return colour === "dark" ? "dark: watch it" : colour;
 };
 const roomWords = (tooLargeFor: Comparison["tooLargeFor"]): string =>
@@ -63,7 +63,7 @@ export const rowsFor = (plan: Plan, heat: string, units: UnitSystem): readonly R
     read: ({ juicesBreast, juicesLeg }) =>
       (hasBreastAndThigh(plan.bird) ? [juicesBreast, juicesLeg] : [juicesBreast ?? juicesLeg]).map(percent).join(", "),
   },
-  { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
+  { name: "Skin", why: skinBefore(plan), read: skinWords },
   {
     name: `${capital(heat)} taken`,
     why: "preheating counted",

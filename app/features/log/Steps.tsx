@@ -1,5 +1,6 @@
 import { centresOf } from "../../../core/bird/form";
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
+import { sears } from "../../../core/plan/methods";
 import { isAtRest, type Roast } from "../../../core/plan/roast";
 import { restFor } from "../../../core/processes/rest";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
@@ -52,8 +53,8 @@ export function Steps({ roast, back }: { readonly roast: Roast; readonly back: L
     ],
     [
       "Skin",
-      cook?.indices ? colourWords(cook.indices.browning) : "",
-      relived ? colourWords(relived.indices.browning) : "",
+      cook?.indices ? colourWords(cook.indices.browning, sears(plan)) : "",
+      relived ? colourWords(relived.indices.browning, sears(plan)) : "",
     ],
     [
       "Last read",

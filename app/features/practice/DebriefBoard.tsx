@@ -66,7 +66,9 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
       </p>
     );
   }
-  const rows = answer && [answer.asItWent, answer.atBest, answer.byThePound].map((truth) => truthFigures(truth, units));
+  const rows =
+    answer &&
+    [answer.asItWent, answer.atBest, answer.byThePound].map((truth) => truthFigures(truth, roast.plan, units));
   return (
     <div className="grid max-w-4xl gap-5 py-4">
       <div>
