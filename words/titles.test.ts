@@ -22,7 +22,9 @@ describe("birds in words", () => {
 
   it("that were bought cut are called by what there is of them", () => {
     const cut = { ...plan.bird, species: "duck", massKg: 0.4, count: 4 } as const;
-    expect(theseBirds({ ...cut, cut: "boneless-breast" }, "metric")).toBe("boneless breast of 4 ducks, 400 g each");
+    expect(theseBirds({ ...cut, cut: "boneless-breast" }, "metric")).toBe("4 boneless breasts of duck, 400 g each");
+    expect(birdWords({ ...cut, cut: "crown", massKg: 1, count: 2 }, "metric")).toBe("2 crowns of duck, 1 kg each");
+    expect(theseBirds({ ...cut, cut: "legs" }, "metric")).toBe("legs of 4 ducks, 400 g each");
     expect(theseBirds({ ...cut, cut: "legs", count: 1 }, "metric")).toBe("legs of duck, 400 g");
   });
 

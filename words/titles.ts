@@ -9,16 +9,19 @@ import { CUT_NAMES } from "./names";
 import { SPECIES_PLURAL } from "./species";
 import { dayName, type Reader } from "./time";
 
-/** Birds of each cut, one or several. @param birds "turkey", "2 turkeys", and with what comes before "turkey" put in */
-const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: (as?: string) => string) => string> = {
-  whole: (birds) => birds("whole"),
-  spatchcock: (birds) => birds("spatchcocked"),
-  parts: (birds) => `${birds()} in parts`,
-  crown: (birds) => `Crown of ${birds()}`,
-  legs: (birds) => `Legs of ${birds()}`,
-  "boneless-breast": (birds) => `Boneless breast of ${birds()}`,
-  "leg-roll": (birds) => `Rolled leg of ${birds()}`,
+/** One or several of each cut: of what was bought as a piece, so many pieces; legs are a bird's two. */
+const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: Birds) => string> = {
+  whole: (birds) => counted(birds, "whole"),
+  spatchcock: (birds) => counted(birds, "spatchcocked"),
+  parts: (birds) => `${counted(birds)} in parts`,
+  crown: (birds) => `${pieces(birds, "crown")} of ${birds.species}`,
+  legs: (birds) => `Legs of ${counted(birds)}`,
+  "boneless-breast": (birds) => `${pieces(birds, "boneless breast")} of ${birds.species}`,
+  "leg-roll": (birds) => `${pieces(birds, "rolled leg")} of ${birds.species}`,
 };
+
+/** "crown", "2 crowns". */
+const pieces = ({ count }: Birds, one: string): string => (count > 1 ? `${count} ${one}s` : one);
 
 type Birds = Pick<Plan["bird"], "species" | "cut" | "massKg" | "count">;
 
@@ -30,15 +33,20 @@ const counted = ({ species, count }: Birds, as?: string): string =>
 const eachWeighs = ({ massKg, count }: Birds, units: Reader["units"]): string =>
   `${formatMass(massKg, units)}${count > 1 ? " each" : ""}`;
 
-const birdsOf = (bird: Birds): string => capital(CUT_WORDS[bird.cut]((as) => counted(bird, as)));
+const birdsOf = (birds: Birds): string => capital(CUT_WORDS[birds.cut](birds));
 
-/** Birds in a few words, beside a title: "turkey, whole, 4.6 kg". */
+const asBought = (birds: Birds, units: Reader["units"]): string =>
+  `${uncapitalised(birdsOf(birds))}, ${eachWeighs(birds, units)}`;
+
+/** Birds in a few words, beside a title: "turkey, whole, 4.6 kg"; what was bought cut, as that. */
 export const birdWords = (birds: Birds, units: Reader["units"]): string =>
-  `${counted(birds)}, ${CUT_NAMES[birds.cut].toLowerCase()}, ${eachWeighs(birds, units)}`;
+  hasGiblets(birds.cut)
+    ? `${counted(birds)}, ${CUT_NAMES[birds.cut].toLowerCase()}, ${eachWeighs(birds, units)}`
+    : asBought(birds, units);
 
 /** And as they are spoken of: "this 4.6 kg turkey", "these 2 turkeys of 4.6 kg"; what was bought cut, as that. */
 export function theseBirds(birds: Birds, units: Reader["units"]): string {
-  if (!hasGiblets(birds.cut)) return `${uncapitalised(birdsOf(birds))}, ${eachWeighs(birds, units)}`;
+  if (!hasGiblets(birds.cut)) return asBought(birds, units);
   return birds.count > 1
     ? `these ${counted(birds)} of ${formatMass(birds.massKg, units)}`
     : `this ${formatMass(birds.massKg, units)} ${birds.species}`;
