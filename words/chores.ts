@@ -32,7 +32,7 @@ import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { inThePot } from "./stock";
 import { underWords } from "./tasks";
-import { forAll, forEachBird, itOrEach, itOrThem, theBirds } from "./titles";
+import { birdOrBirds, forAll, forEachBird, itOrEach, itOrThem, theBirds } from "./titles";
 
 /** What a fire wants to have the evening before. */
 const FIRE_CHECK: Record<Plan["fuel"], string> = {
@@ -93,7 +93,7 @@ export function choreWords(
       return ["Change the water", `cold from the tap; ${theBirds(plan.bird)} turned over`];
     case "mix-brine":
       return [
-        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${forEachBird(salt.portions)}`,
+        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${forEachBird(plan.bird, salt.portions)}`,
         [
           `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water`,
           ...additionsIn("brine", plan, derived, units),
@@ -124,7 +124,7 @@ export function choreWords(
             `a hand in the cavity: is there ice? then ${isOpenedTonight ? "into cold water now" : "time for cold water in the morning"}`,
           usesFire(plan) && `${FIRE_CHECK[plan.fuel]}, weather looked at`,
           usesOven(plan) && "oven empty and working",
-          `${underWords(plan)} tried with the cold bird${plan.bird.count > 1 ? "s" : ""}`,
+          `${underWords(plan)} tried with the cold ${birdOrBirds(plan.bird)}`,
           "knives, thermometer in ice water",
           plan.bird.cut === "whole" && "which side is the breast",
           salt.grams > 0 && !isSalted ? "salt portioned and packets opened" : "packets opened",
@@ -304,7 +304,7 @@ const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
 
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. @param heat which one it is */
 export function fuelWords(plan: Plan, n: number, heat = plan.heat): Words {
-  const clean = `${plan.bird.count > 1 ? "birds" : "bird"} on when the smoke is thin and blue`;
+  const clean = `${birdOrBirds(plan.bird)} on when the smoke is thin and blue`;
   const wood = wantsSmokeWood(heat, plan.fuel);
   const lid = isLidded(heat) ? { fed: `; ${quickly(heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
   switch (plan.fuel) {

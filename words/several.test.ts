@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { WHAT_IFS } from "../core/day/whatIf";
+import { hasGiblets } from "../core/kitchen/cutting";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { conflictWords } from "./conflicts";
 import type { ListItem } from "./listItem";
@@ -13,7 +14,7 @@ import { whatIfName } from "./whatIf";
 const OF_ONE =
   /\b(wrap|unwrap|move|turn|hold|stuff|salt|sear|inject|dress) it\b|\bit (has coloured|is wrapped|does not fit|was sold)\b|\b(the|this) bird (is|goes|was|whole|until|on its|turned)\b|\b(in|into) its (bag|tray)\b|\bthe cold bird\b|its brine/i;
 
-it("nothing is said of several birds as if there were one", () => {
+it("nothing is said of several birds as if there were one, nor of pieces as if they were birds", () => {
   fc.assert(
     fc.property(ANY_PLAN, anyCook, fc.integer({ min: 2, max: 4 }), (any, cook, count) => {
       const plan = { ...any, bird: { ...any.bird, count } };
@@ -27,7 +28,10 @@ it("nothing is said of several birds as if there were one", () => {
         ...plan.stages.slice(1).map((_, n) => stageWords(plan, n + 1, "metric")),
         ...WHAT_IFS.map((id) => whatIfName(id, plan, { stages: plan.stages, done: 0, leaves: [] }, "metric")),
       ];
-      for (const words of told) expect(OF_ONE.exec(words)?.[0]).toBeUndefined();
+      for (const words of told) {
+        expect(OF_ONE.exec(words)?.[0]).toBeUndefined();
+        if (!hasGiblets(plan.bird.cut)) expect(/\b(each bird|birds)\b/i.exec(words)?.input).toBeUndefined();
+      }
     }),
     plansAsked(200),
   );

@@ -44,7 +44,7 @@ import { whereRead } from "./readIn";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
 import { inThePot } from "./stock";
-import { forEachBird, inEach, itOrEach, itOrThem, theBirds } from "./titles";
+import { eachBird, forEachBird, inEach, itOrEach, itOrThem, theBirds } from "./titles";
 
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   whole: "Open and clean",
@@ -76,14 +76,14 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
   const { count } = plan.bird;
   const first = salt.injected
     ? [
-        `first ${small(salt.injected.grams, units)} injected${count > 1 ? " into each bird" : ""} in ${liquid(salt.injected.waterL * 1000, units)} of water`,
+        `first ${small(salt.injected.grams, units)} injected${count > 1 ? ` into ${eachBird(plan.bird)}` : ""} in ${liquid(salt.injected.waterL * 1000, units)} of water`,
       ]
     : [];
   const inCooler =
     salt.coolerIceKg !== null &&
     `in a cooler with ${ice(salt.coolerIceKg, units)} of ice ${iceGoes(salt)}, looked at morning and evening`;
   const cold = `at ${COLD_LIMIT[units]} or below`;
-  const ofBrine = `${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`;
+  const ofBrine = `${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(plan.bird, salt.portions)}`;
   const keptInBrine = `${inCooler || "in the fridge"}, ${cold}`;
   const inBath: Words = [
     thawsInBrine(plan) ? "Back into the brine" : `Into the brine: ${ofBrine}`,
@@ -141,7 +141,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
       brine: inBath,
       equilibrium: inBath,
       injection: [
-        `Inject${count > 1 ? " each bird" : ""}: ${grams} of salt${sugar && ` and ${sugar}`} in ${liquid(salt.waterEachL * 1000, units)} of water`,
+        `Inject${count > 1 ? ` ${eachBird(plan.bird)}` : ""}: ${grams} of salt${sugar && ` and ${sugar}`} in ${liquid(salt.waterEachL * 1000, units)} of water`,
         [`sites ${aboutThreeCm[units]} apart all over the meat, slowly, as the needle comes out`, ...withSalt].join(
           "; ",
         ),

@@ -55,12 +55,28 @@ export function theseBirds(birds: Birds, units: Reader["units"]): string {
 /** "both", "all 3". */
 export const allOf = (count: number): string => (count === 2 ? "both" : `all ${count}`);
 
+/** What several are, each and all: of what was bought as a piece, pieces. One is "the bird", whatever there is of it. */
+const SEVERAL: Record<Plan["bird"]["cut"], readonly [each: string, all: string]> = {
+  whole: ["bird", "birds"],
+  spatchcock: ["bird", "birds"],
+  parts: ["bird", "birds"],
+  crown: ["crown", "crowns"],
+  legs: ["pair of legs", "pairs of legs"],
+  "boneless-breast": ["breast", "breasts"],
+  "leg-roll": ["roll", "rolls"],
+};
+type Several = Pick<Birds, "cut" | "count">;
+
+/** After what comes before it: "bird", "birds"; "crowns". */
+export const birdOrBirds = ({ cut, count }: Several): string => (count > 1 ? SEVERAL[cut][1] : "bird");
+
 /** What is done to each by itself, and with all of them: "it", "each bird"; "the bird", "both birds". */
-export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
-export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
+export const itOrEach = ({ cut, count }: Several): string => (count > 1 ? `each ${SEVERAL[cut][0]}` : "it");
+export const theBirds = (birds: Several): string =>
+  `${birds.count > 1 ? allOf(birds.count) : "the"} ${birdOrBirds(birds)}`;
 
 /** What is done for each of them: "the bird", "each bird". */
-export const eachBird = (count: number): string => (count > 1 ? "each bird" : "the bird");
+export const eachBird = ({ cut, count }: Several): string => (count > 1 ? `each ${SEVERAL[cut][0]}` : "the bird");
 
 /** All of them, as they are taken out together. */
 export const itOrThem = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "them" : "it");
@@ -75,17 +91,17 @@ export const goesOrGo = ({ count }: Pick<Birds, "count">): string => (count > 1 
 export const itIsOrTheyAre = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "They are" : "It is");
 
 /** As a sentence of them begins: "The bird is", "Both birds are". */
-export const birdsAre = (birds: Pick<Birds, "count">): string =>
-  `${capital(theBirds(birds))} ${birds.count > 1 ? "are" : "is"}`;
+export const birdsAre = (birds: Several): string => `${capital(theBirds(birds))} ${birds.count > 1 ? "are" : "is"}`;
 
 /** Of an amount that is weighed out for each by itself. @param portions so many of it */
-export const forEachBird = (portions: number): string => (portions > 1 ? ", for each bird" : "");
+export const forEachBird = ({ cut }: Pick<Birds, "cut">, portions: number): string =>
+  portions > 1 ? `, for each ${SEVERAL[cut][0]}` : "";
 
 /** Of an amount that is for more than one: ", for both", ", for all 3"; nothing of a single one. */
 export const forAll = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `, for ${allOf(count)}` : "");
 
 /** Where more than one has to be looked at: " in both birds", " in all 3 birds"; nothing of a single one. */
-export const inEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? ` in ${allOf(count)} birds` : "");
+export const inEach = (birds: Several): string => (birds.count > 1 ? ` in ${theBirds(birds)}` : "");
 
 type Called = Pick<Roast, "id" | "createdAt" | "plan" | "named" | "title">;
 

@@ -14,7 +14,7 @@ import { iceGoes, potFor, roomFor, sides, stringLength } from "./amounts";
 import { isMisted } from "./basting";
 import { type ListItem, type Part, summed, when } from "./listItem";
 import { underWords } from "./tasks";
-import { theBirds } from "./titles";
+import { eachBird, theBirds } from "./titles";
 
 export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
   const { bird } = plan;
@@ -62,14 +62,14 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
     }),
     ...when(isTied(plan), string(eachM * bird.count)),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
-      what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
+      what: `tub for the thaw${bird.count > 1 ? ` of ${eachBird(bird)}` : ""}, at least`,
       amount: potFor(bathFor(ovenKg, true).containerL, units),
       isOwn: true,
     }),
     ...(salt.bath
       ? [
           {
-            what: `${salt.bath.inBag ? (salt.coolerIceKg === null ? "brining bag in a bowl" : "brining bag") : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
+            what: `${salt.bath.inBag ? (salt.coolerIceKg === null ? "brining bag in a bowl" : "brining bag") : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? ` for ${eachBird(bird)}` : ""}, at least`,
             amount: potFor(salt.bath.containerL, units),
             isOwn: true,
             ...(salt.coolerIceKg === null && { why: "with room for it in the fridge" }),

@@ -27,7 +27,7 @@ const INSIDE_OF_CUT = "bone side";
 export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
   const { count } = plan.bird;
-  const each = forEachBird(salt.portions);
+  const each = forEachBird(plan.bird, salt.portions);
   const { grams, teaspoons, sugarGrams } = saltEach(salt);
   const spoons = formatSpoons(teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
@@ -42,7 +42,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
     ...(salt.grams > 0
       ? [
           {
-            what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : eachBird(count)}`,
+            what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : eachBird(plan.bird)}`,
             amount: spoons === PINCH ? small(grams, units) : `${small(grams, units)}, ${spoons}`,
             why: bath
               ? strength(bath.gramsPerLitre, units)
@@ -63,7 +63,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
     ...(salt.injected
       ? [
           {
-            what: `${SALT_NAMES[plan.salt.kind]} to inject${count > 1 ? " into each bird" : ""}`,
+            what: `${SALT_NAMES[plan.salt.kind]} to inject${count > 1 ? ` into ${eachBird(plan.bird)}` : ""}`,
             amount: small(salt.injected.grams, units),
             why: `dissolved in ${liquid(salt.injected.waterL * 1000, units)} of water, in an even pattern, before the rest`,
           },

@@ -5,7 +5,7 @@ import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { formatDuration } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
-import { theseBirds } from "../../../words/titles";
+import { birdOrBirds, theseBirds } from "../../../words/titles";
 import { tellingOf } from "../../day/acts/telling";
 import { PageHeading } from "../../shell/PageHeading";
 import { usePreferences } from "../../shell/preferences";
@@ -83,7 +83,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     <div className="grid gap-3 py-2">
       <PageHeading className="text-3xl">Ways to cook {theseBirds(plan.bird, units)}</PageHeading>
       <p className="text-soft">
-        Each is simulated for {plan.bird.count > 1 ? "these birds" : "this bird"}, pulled{" "}
+        Each is simulated for {plan.bird.count > 1 ? "these" : "this"} {birdOrBirds(plan.bird)}, pulled{" "}
         {plan.finish.kind === "at-pull"
           ? "as it shows your targets"
           : "so that the rest just carries it to your targets"}

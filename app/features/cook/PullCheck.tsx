@@ -92,8 +92,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
       <ReadingForm day={day} acts={acts} places={places.map(({ probe }) => placeOf(probe))} />
       {holdsJuice(plan.bird) && (
         <Caution>
-          Hot juice stands in the cavity: tip it into the tray, away from you, before you lift{" "}
-          {eachBird(plan.bird.count)}.
+          Hot juice stands in the cavity: tip it into the tray, away from you, before you lift {eachBird(plan.bird)}.
         </Caution>
       )}
       <p className="text-soft">

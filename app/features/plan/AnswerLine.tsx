@@ -78,7 +78,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         value={salt.grams > 0 ? small(each.grams, units) : "none"}
         note={
           salt.grams > 0
-            ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${forEachBird(salt.portions)}`
+            ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${forEachBird(plan.bird, salt.portions)}`
             : plan.bird.preSalted
               ? "sold salted"
               : "as you chose"

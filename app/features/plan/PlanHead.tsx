@@ -6,7 +6,7 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
 import { plainRuleWords } from "../../../words/amounts";
 import { clockTime } from "../../../words/time";
-import { birdsAre, titleShown } from "../../../words/titles";
+import { birdOrBirds, birdsAre, titleShown } from "../../../words/titles";
 import { useDays, useWaits } from "../../day/roastDay";
 import { useClashes } from "../../day/useClashes";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -43,7 +43,7 @@ function leadingUp({ inAt, pulledAt }: Roast["happened"], bird: Roast["plan"]["b
   if (inAt !== undefined) {
     return `${birdsAre(bird)} in. As it was planned, and is drawn here, it takes`;
   }
-  return `${plainRule}. ${bird.count > 1 ? "These birds" : "This bird"}, simulated:`;
+  return `${plainRule}. ${bird.count > 1 ? "These" : "This"} ${birdOrBirds(bird)}, simulated:`;
 }
 
 /** What the plan is called and comes to, and what stands against it. */

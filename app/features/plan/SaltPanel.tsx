@@ -64,9 +64,9 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
       {salted && (
         <>
           <Fact
-            label={salt.bath ? "Salt for the brine" : `Salt for ${eachBird(salt.portions)}`}
+            label={salt.bath ? "Salt for the brine" : `Salt for ${eachBird({ ...plan.bird, count: salt.portions })}`}
             value={small(each.grams, units)}
-            note={`${formatSpoons(each.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${each.sugarGrams > 0 ? `; ${spooned("sugar", each.sugarGrams, units)} of sugar` : ""}${salt.bath ? forEachBird(salt.portions) : ""}`}
+            note={`${formatSpoons(each.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${each.sugarGrams > 0 ? `; ${spooned("sugar", each.sugarGrams, units)} of sugar` : ""}${salt.bath ? forEachBird(plan.bird, salt.portions) : ""}`}
           />
           <SaltStrength plan={plan} units={units} />
           <HoursRow
