@@ -15,11 +15,11 @@ import { conditionName } from "./conditions";
 import { facingName, MOVED_INTO, UNDERLAY_NAMES } from "./names";
 import { itOrThem } from "./titles";
 
-const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
-  breast: "breast",
-  tips: "tips of wings and drumsticks",
-  "breast-and-tips": "breast and the tips",
-  all: "whole bird",
+const SHIELD_WORDS: Record<Exclude<Shield, "none">, (bird: Plan["bird"]) => string> = {
+  breast: () => "breast",
+  tips: ({ cut }) => (cut === "legs" ? "ends of the drumsticks" : "tips of wings and drumsticks"),
+  "breast-and-tips": () => "breast and the tips",
+  all: (bird) => `whole of ${itOrThem(bird)}`,
 };
 
 const WRAPPED_WORDS: Record<Wrap, (bird: Plan["bird"]) => string> = {
@@ -91,7 +91,7 @@ export function stageWords(
     into ? `move ${itOrThem(bird)} ${MOVED_INTO[into]}, at ${heat}` : fanWords(plan, n, after),
     !into && stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
-      (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
+      (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield](bird)}`),
     stage.wrap !== before.wrap &&
       (stage.wrap === "none" ? OPENED_WORDS[before.wrap](bird) : WRAPPED_WORDS[stage.wrap](bird)),
     ...withTheWrap(plan, after, n, units),
@@ -125,7 +125,8 @@ export function goesInWords({
   return [
     first.side === "down" && "breast down",
     faces && `${facingName(bird.cut, first.towardsHot)} to the hot side`,
-    GOES_IN_WRAPPED[first.wrap](bird) || (first.shield !== "none" && `foil over the ${SHIELD_WORDS[first.shield]}`),
+    GOES_IN_WRAPPED[first.wrap](bird) ||
+      (first.shield !== "none" && `foil over the ${SHIELD_WORDS[first.shield](bird)}`),
   ]
     .filter(Boolean)
     .join(", ");

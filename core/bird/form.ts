@@ -57,6 +57,9 @@ export function centresOf({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "c
   return cavity === "stuffed" ? ["breast", "thigh", "filling"] : ["breast", "thigh"];
 }
 
+/** Whether it has ends of drumsticks and tips of wings, which are thin and the first to burn. */
+export const hasTips = (cut: Cut): boolean => isJointed(cut) || cut === "parts" || cut === "legs";
+
 /** Whether it has both, which seldom finish together. */
 export function hasBreastAndThigh(choice: Pick<FormChoice, "cut" | "cavity">): boolean {
   const centres = centresOf(choice);

@@ -3,7 +3,7 @@
 import { hasCavity } from "../bird/form";
 import { nearestKg } from "../bird/mass";
 import { constant } from "../constants";
-import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
+import { canShield, canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { STAGES_APART_MIN } from "../processes/apart";
 import { fullStages } from "../processes/stages";
 import { heatsOf } from "./heats";
@@ -73,19 +73,20 @@ export const withoutStage =
     asHeatsTake({ ...plan, stages: plan.stages.filter((_, m) => m !== n) });
 
 /**
- * Stages as their heats take them: a spit has no tray to put a lid on, and a fire melts a bag, for which a lid does. What
- * moves the bird nowhere is no move.
+ * Stages as their heats take them: a spit has no tray to put a lid on and holds no loose foil, and a fire melts a bag, for
+ * which a lid does. What moves the bird nowhere is no move.
  */
 function asHeatsTake(plan: Plan): Plan {
   const heats = heatsOf(plan);
   const holds = fullStages(plan.stages, plan.bird.cut);
   const stages = plan.stages.map(({ movedTo: _, ...stage }, n) => {
     const heat = heats[n] as HeatSource;
-    const wrap = holds[n]?.wrap ?? "none";
+    const { wrap = "none", shield = "none" } = holds[n] ?? {};
     return {
       ...stage,
       ...(n > 0 && heat !== heats[n - 1] && { movedTo: heat }),
       ...(!canWrap(heat, wrap) && { wrap: inBagsPlace(heat) }),
+      ...(!canShield(heat, shield) && { shield: "none" as const }),
     };
   });
   return { ...plan, stages };

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
-import { canWrap, HEAT_SOURCES, isFire, turnsItself } from "../heat/sources";
+import { canShield, canWrap, HEAT_SOURCES, isFire, turnsItself } from "../heat/sources";
 import { feedMinutes } from "../kitchen/fuel";
 import { fullStages } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
@@ -76,15 +76,15 @@ describe("a plan of several heats", () => {
     );
   });
 
-  it("after any edit moves where it says, is wrapped as its heats can, and is moved nowhere it is already", () => {
+  it("after any edit moves where it says, is wrapped and covered as its heats can, and is moved nowhere it is already", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyHeat, fc.nat(7), (plan, heat, at) => {
         const n = at % plan.stages.length;
         const edited = [withHeat(heat)(plan), withoutSpit(plan), ...(n > 0 ? [withMove(n, heat)(plan)] : [])];
         for (const { stages, ...rest } of edited) {
           const heats = heatsOf({ ...rest, stages });
-          fullStages(stages, plan.bird.cut).forEach(({ wrap }, m) => {
-            expect(canWrap(heats[m] ?? heat, wrap)).toBe(true);
+          fullStages(stages, plan.bird.cut).forEach(({ wrap, shield }, m) => {
+            expect(canWrap(heats[m] ?? heat, wrap) && canShield(heats[m] ?? heat, shield)).toBe(true);
           });
           stages.forEach(({ movedTo }, m) => {
             expect(movedTo === undefined || (m > 0 && movedTo !== heats[m - 1])).toBe(true);

@@ -6,7 +6,7 @@ import { type HeatSource, isFire, takes } from "../heat/sources";
 import { type BroughtUp, goesInCold } from "../kitchen/broughtUp";
 import type { Fat } from "../kitchen/fats";
 import { canCome } from "../processes/conditions";
-import type { OvenStage } from "../processes/stages";
+import { type OvenStage, shieldFitting } from "../processes/stages";
 import { type Dial, onDialC } from "../units/dial";
 
 export const METHOD_IDS = [
@@ -103,12 +103,13 @@ export function stagesFitting<Stage extends OvenStage>(
     .filter(({ when }, n) => n === 0 || !when || canCome(when, centres))
     .map((stage) => {
       const { side, shield, surface, movedTo, ...kept } = stage;
+      const fits = shieldFitting(shield ?? "none", bird.cut);
       return {
         ...kept,
         ...(movedTo !== undefined && takes(movedTo, bird.cut) && { movedTo }),
         ...(surface !== undefined && (bird.cut === "whole" || !isUpright(surface)) && { surface }),
         ...(side !== undefined && (bird.cut === "whole" || side === "up") && { side }),
-        ...(shield !== undefined && (centres.includes("breast") || !shield.startsWith("breast")) && { shield }),
+        ...(shield && (shield === "none" || fits !== "none") && { shield: fits }),
       } as Stage;
     });
 }

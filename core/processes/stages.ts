@@ -1,6 +1,6 @@
 /** What the cook does to the heat, as data: stages of the dial with their arrangement, and events on the way. */
 import type { Side } from "../bird/exposure";
-import { type Cut, centresOf, type Facing } from "../bird/form";
+import { type Cut, centresOf, type Facing, hasTips } from "../bird/form";
 import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { isUpright, SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
@@ -103,6 +103,15 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
   return full;
 }
 
+/** Of a foil what covers something: no breast is covered where there is none, and no tips. */
+export function shieldFitting(shield: Shield, cut: Cut): Shield {
+  if (shield === "none" || shield === "all") return shield;
+  const breast = shield !== "tips" && centresOf({ cut }).includes("breast");
+  const tips = shield !== "breast" && hasTips(cut);
+  if (breast && tips) return "breast-and-tips";
+  return breast ? "breast" : tips ? "tips" : "none";
+}
+
 /**
  * As it can be done with a piece: one heat has other pieces too, for which it is meant as well. What the piece has not is
  * not covered, and a stage that waits for it comes at its own minute; only a whole bird is turned, or stands.
@@ -110,13 +119,12 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
 function fitted(stage: OvenStage, cut: Cut): OvenStage {
   const centres = centresOf({ cut, cavity: cut === "whole" ? "stuffed" : "empty" });
   const { shield, side, surface, when } = stage;
-  const hasBreast = centres.includes("breast");
   return {
     ...stage,
     ...(when && !isColour(when) && !centres.includes(when.centre) && { when: undefined }),
     ...(side === "down" && cut !== "whole" && { side: "up" as const }),
     ...(isUpright(surface) && cut !== "whole" && { surface: usualSurface(cut) }),
-    ...(shield?.startsWith("breast") && !hasBreast && { shield: shield === "breast" ? "none" : "tips" }),
+    ...(shield && { shield: shieldFitting(shield, cut) }),
   };
 }
 

@@ -7,6 +7,7 @@ import { simulated } from "../../tests/helpers/simulated";
 import { listsOf } from "../../words/lists";
 import { SALT_NAMES } from "../../words/names";
 import { timetableOf } from "../../words/timetable";
+import { eachBird, itOrEach } from "../../words/titles";
 import { FIRST_SHARES } from "../forecast/shares";
 import { roughThawHours, waitsHours } from "../kitchen/thaw";
 import type { Plan } from "../plan/schema";
@@ -226,10 +227,10 @@ describe("every plan", () => {
         // Less is a pinch.
         fc.pre(eachGrams > 0);
         const said = timetableOf(plan, derived, "metric").find(({ what }) => what.startsWith("Salt "));
-        expect(said?.what).toBe(`Salt each bird all over: ${eachGrams} g`);
+        expect(said?.what).toBe(`Salt ${itOrEach(plan.bird)} all over: ${eachGrams} g`);
         const { buy, weigh } = listsOf(plan, derived, "metric");
         const name = SALT_NAMES[plan.salt.kind];
-        expect(weigh.find(({ what }) => what === `${name} for each bird`)?.amount).toMatch(
+        expect(weigh.find(({ what }) => what === `${name} for ${eachBird(plan.bird)}`)?.amount).toMatch(
           new RegExp(`^${eachGrams} g(,|$)`),
         );
         expect(buy.find(({ what }) => what === name)?.sum?.total).toBeCloseTo(

@@ -5,7 +5,7 @@ import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
 import { massRangeKg } from "../../core/bird/mass";
 import { SPECIES } from "../../core/bird/species";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
-import { WRAPS } from "../../core/heat/covers";
+import { SHIELDS, UNDERLAYS, WRAPS } from "../../core/heat/covers";
 import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { CARVINGS } from "../../core/kitchen/cutting";
 import { FATS } from "../../core/kitchen/fats";
@@ -94,7 +94,7 @@ const anyOven = fc.record({
 
 const anySign = fc.record({ centre: fc.constant("breast" as const), reachesC: fc.integer({ min: 20, max: 80 }) });
 
-/** One more stage: in another heat, wrapped otherwise, at its time or once the breast has come so far. */
+/** One more stage: in another heat, wrapped, covered, turned or laid otherwise, at its time or once the breast has come so far. */
 const anyLaterStage = fc
   .record(
     {
@@ -102,6 +102,9 @@ const anyLaterStage = fc
       airC: fc.integer({ min: 90, max: 240 }),
       movedTo: fc.constantFrom(...HEAT_SOURCES),
       wrap: fc.constantFrom(...WRAPS),
+      shield: fc.constantFrom(...SHIELDS),
+      side: fc.constantFrom("up", "down" as const),
+      surface: fc.constantFrom(...UNDERLAYS),
       when: anySign,
       waitedFor: fc.record({ fromMin: fc.integer({ min: 1, max: 240 }), when: anySign }),
     },

@@ -15,7 +15,7 @@ import { formatDuration, formatTemperature, type UnitSystem } from "../../../cor
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { PART_NAMES, SALT_NAMES } from "../../../words/names";
 import { clockTime, dayBeside, dayName, giveOrTake } from "../../../words/time";
-import { forEachBird, theBirds } from "../../../words/titles";
+import { forEachBird, itOrThey, theBirds } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
 
@@ -102,7 +102,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         value={clockTime(schedule.inAtMs, zone, reader)}
         note={
           inAt !== undefined
-            ? "it went in then"
+            ? `${itOrThey(plan.bird)} went in then`
             : schedule.pullAtMs.p90 === NEVER
               ? "if the heat suffices"
               : "on time 9 times in 10"

@@ -59,11 +59,13 @@ interface Props {
   /** Left out where it never gets there. */
   readonly derived?: DerivedPlan | undefined;
   readonly cook?: PlannedDone | undefined;
+  /** It has left its heat: nothing is waited for any more. */
+  readonly isOut: boolean;
   readonly units: UnitSystem;
 }
 
 /** When it leaves the heat, where it is read, and what is to be seen there. */
-export function Doneness({ plan, derived, cook, units }: Props) {
+export function Doneness({ plan, derived, cook, isOut, units }: Props) {
   const { settle } = usePlanStore();
   const { finish } = plan;
   const isRead = finish.kind !== "signs" && finish.kind !== "time";
@@ -98,7 +100,7 @@ export function Doneness({ plan, derived, cook, units }: Props) {
               onChange={(place) => settle(withReadIn(place))}
             />
           )}
-          <Targets plan={plan} cook={cook} units={units} />
+          <Targets plan={plan} cook={cook} isOut={isOut} units={units} />
         </>
       )}
     </>
@@ -127,7 +129,7 @@ function AfterMinutes({ minutes }: { readonly minutes: number }) {
 }
 
 /** What is safe in a leg is not yet tender. */
-function TenderLeg({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) {
+function TenderLeg({ plan, cook, isOut, units }: Omit<Props, "derived">) {
   const { settle } = usePlanStore();
   // A whole figure in the cook's own scale: 79 °C, 175 °F.
   const tenderC = units === "us" ? fahrenheitToC(175) : constant("tenderLegC");
@@ -141,7 +143,7 @@ function TenderLeg({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">
         Legs are tender from about {t(tenderC)}
         {peakC === undefined ? "." : `; this thigh is computed to come to ${t(peakC)} at rest.`}
       </p>
-      {!comesToIt && (plan.targetC.thigh ?? 0) < tenderC && (
+      {!isOut && !comesToIt && (plan.targetC.thigh ?? 0) < tenderC && (
         <>
           <Why id="tender" />
           <Button size="small" onClick={() => settle(withTarget("thigh", tenderC))}>
@@ -153,7 +155,7 @@ function TenderLeg({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">
   );
 }
 
-function Targets({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) {
+function Targets({ plan, cook, isOut, units }: Omit<Props, "derived">) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const targets = Object.entries(targetsOf(plan)) as [Centre, number][];
@@ -183,7 +185,9 @@ function Targets({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) 
           onSettle={(celsius) => settle(withTarget(centre, celsius))}
         />
       ))}
-      {targets.some(([centre]) => centre === "thigh") && <TenderLeg plan={plan} cook={cook} units={units} />}
+      {targets.some(([centre]) => centre === "thigh") && (
+        <TenderLeg plan={plan} cook={cook} isOut={isOut} units={units} />
+      )}
       {below && (
         <Caution>
           Below {guidelineWords(plan, units)}, the guideline for poultry. What heat leaves of Salmonella is computed for

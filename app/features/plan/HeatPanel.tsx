@@ -131,7 +131,7 @@ export function HeatPanel({
         </>
       )}
       {usesFire(plan) && <Outdoors plan={plan} units={units} />}
-      <Doneness plan={plan} derived={derived} cook={cook} units={units} />
+      <Doneness plan={plan} derived={derived} cook={cook} isOut={roast.happened.pulledAt !== undefined} units={units} />
       {lowOven && (
         <Caution>
           The usual guidance is no heat below {t(mildestC)}: in milder, poultry lies long in the zone where bacteria

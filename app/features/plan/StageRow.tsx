@@ -8,7 +8,7 @@ import { stageRoom, withMove, withoutStage, withStage } from "../../../core/plan
 import { heatsOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
-import { fullStages } from "../../../core/processes/stages";
+import { fullStages, shieldFitting } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
@@ -89,7 +89,6 @@ function Arrangement({ plan, n, units }: Props) {
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
   const heat = heatsOf(plan)[n] ?? plan.heat;
-  const hasBreast = centresOf(plan.bird).includes("breast");
   const set = (change: Partial<Stage>): void => settle(withStage(n, change));
   return (
     <div className="grid gap-1.5 border-l-2 border-line py-1.5 pl-2.5">
@@ -152,7 +151,7 @@ function Arrangement({ plan, n, units }: Props) {
         value={holds.shield}
         choices={SHIELD_CHOICES.filter(
           ({ value }) =>
-            (hasBreast || !value.startsWith("breast")) && (canShield(heat, value) || value === holds.shield),
+            shieldFitting(value, plan.bird.cut) === value && (canShield(heat, value) || value === holds.shield),
         )}
         onChange={(shield) => set({ shield })}
       />
