@@ -6,6 +6,7 @@ import type { Wrap } from "../core/heat/covers";
 import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
+import type { Thickener } from "../core/kitchen/gravy";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import { thawPlaceOf } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
@@ -229,15 +230,20 @@ export function choreWords(
     case "loosen":
       return loosenWords(plan, derived);
     case "thicken":
-      return [
-        `Gravy: ${liquid(gravy.finishedMl, units)}`,
-        `${[gravy.liquid, ...additionsIn("thicken", plan, derived, units)].join(", ")}; ${THICKENED[plan.gravy]}; bring to the boil; taste, only then salt; warm jug`,
-      ];
+      return gravy
+        ? [
+            `Gravy: ${liquid(gravy.finishedMl, units)}`,
+            `${[gravy.liquid, ...additionsIn("thicken", plan, derived, units)].join(", ")}; ${THICKENED[gravy.thickener]}; bring to the boil; taste, only then salt; warm jug`,
+          ]
+        : ["", ""];
   }
 }
 
 /** What is still around it is opened over the tray; under what was there all along, nothing has dried on. */
 function loosenWords(plan: Plan, { chores }: DerivedPlan): Words {
+  if (plan.gravy === "none" && plan.roasted === "same-day") {
+    return ["Pour off the fat", "hot fat is a hazard; through a strainer into a jar, and kept"];
+  }
   const changes = chores.filter(({ kind }) => kind === "stage").length;
   const wraps = fullStages(plan.stages, plan.bird.cut)
     .slice(0, 1 + changes)
@@ -273,7 +279,7 @@ const OPENED: Record<Wrap, (bird: Plan["bird"]) => string> = {
   bag: ({ count }) => `the bag${count > 1 ? "s" : ""} cut open over the tray, away from you`,
 };
 
-const THICKENED: Record<Plan["gravy"], string> = {
+const THICKENED: Record<Thickener, string> = {
   flour: "liquid into the roux slowly",
   "flour-into-liquid": "hot, and the roux whisked into it by the spoon until it is thick enough",
   starch: "starch stirred in cold",

@@ -96,6 +96,8 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
       return `It goes in with what takes longer, and is done ${formatDuration(conflict.minutes * 60)} before it is carved.`;
     case "sugar-burns":
       return `The sugar in “${conflict.name}” burns over the skin at this heat, before the roast is done.`;
+    case "no-gravy-for":
+      return `“${conflict.name}” goes into the gravy, and none is made.`;
     case "never-comes": {
       const waits =
         conflict.for === null && conflict.open.length > 0 ? passesWait(conflict.times) : WAITS[conflict.what];

@@ -22,6 +22,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "lay-down": "On a rack",
   "leave-whole": "Whole instead",
   "lid-instead": "A lid instead, or foil over the dish",
+  "make-gravy": "Make a gravy",
   "no-glaze": "No glaze",
   "no-drying": "No drying",
   "no-ring": "They need no ring",

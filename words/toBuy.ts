@@ -1,7 +1,7 @@
 /** What a plan makes one buy. */
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg, wantsSmokeWood } from "../core/kitchen/fuel";
-import { simmeredMl, stockMl, stockWaterMl, thickenedWith } from "../core/kitchen/gravy";
+import { type Gravy, simmeredMl, stockMl, stockWaterMl } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
 import { hasOwnGlaze } from "../core/plan/additions";
 import { heatsOf, usesFire } from "../core/plan/heats";
@@ -11,7 +11,7 @@ import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { isStuffed } from "../core/schedule/dressing";
 import { fireHours } from "../core/schedule/places";
-import { givesGiblets, gravyPotOf, potsOf } from "../core/schedule/stock";
+import { givesGiblets, gravyPotOf } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionSaid, additionTotal, ownAdditions } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
@@ -56,21 +56,32 @@ const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => s
   "none-at-first": (plan) => `oil or soft butter over the skin, ${laterFatWords(plan)}`,
 };
 
+/** Flour or starch, and what a roux has of fat. */
+const thickening = ({ rouxFat }: Plan, gravy: Gravy, units: UnitSystem): Part => [
+  { what: `${gravy.thickenedWith} for the gravy`, amount: spooned(gravy.thickenedWith, gravy.thickenerGrams, units) },
+  ...when(gravy.fatGrams > 0, {
+    ...(rouxFat === "butter"
+      ? { what: "butter for the roux, unsalted" }
+      : { what: "fat for the roux", why: "skimmed from the drippings; butter where they have too little" }),
+    amount: spooned("fat", gravy.fatGrams, units),
+  }),
+];
+
 export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
-  const { salt, seasoning, gravy, toBuyKg, portions, chores } = derived;
+  const { salt, seasoning, toBuyKg, portions, chores } = derived;
   const { bird } = plan;
   const bastings = chores.filter(({ kind }) => kind === "baste").length;
   /** In the heat of another piece, which has its fire. */
   const isLed = derived.beside.piece?.follows === true;
   const itself = theBird(plan, derived, units);
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
-  const gravyHere = makesGravy(chores);
-  const gravyStockMl = !gravyHere ? 0 : plan.stock === "bought" ? stockMl(gravy) : simmeredMl(gravy);
-  const others = potsOf(plan, gravy).filter((pot) => pot !== gravyPotOf(plan, gravy)).length;
+  /** That is made of this roast. */
+  const gravy = makesGravy(chores) ? derived.gravy : null;
+  const gravyStockMl = !gravy ? 0 : plan.stock === "bought" ? stockMl(gravy) : simmeredMl(gravy);
+  const others = chores.filter(({ kind }) => kind === "stock").length - (gravyPotOf(plan, gravy) === null ? 0 : 1);
   // Common practice: for a litre, or a pot of bones, one of each.
   const vegetables =
-    (gravyStockMl > 0 && plan.stock !== "bought" ? Math.max(1, Math.round(gravyStockMl / 1000)) : 0) +
-    (gravyHere ? others : 0);
+    (gravyStockMl > 0 && plan.stock !== "bought" ? Math.max(1, Math.round(gravyStockMl / 1000)) : 0) + others;
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
     { ...itself, ...(company === "alone" && { why: [itself.why, forTable].filter(Boolean).join("; ") }) },
@@ -118,16 +129,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       ),
     ),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
-    ...when(gravyHere, {
-      what: `${thickenedWith(plan.gravy)} for the gravy`,
-      amount: spooned(thickenedWith(plan.gravy), gravy.thickenerGrams, units),
-    }),
-    ...when(gravyHere && gravy.fatGrams > 0, {
-      ...(plan.rouxFat === "butter"
-        ? { what: "butter for the roux, unsalted" }
-        : { what: "fat for the roux", why: "skimmed from the drippings; butter where they have too little" }),
-      amount: spooned("fat", gravy.fatGrams, units),
-    }),
+    ...(gravy ? thickening(plan, gravy, units) : []),
     ...when(gravyStockMl > 0, {
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
       amount: liquid(gravyStockMl, units),
@@ -144,7 +146,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       what: "onion, carrot and a stick of celery for the stock",
       amount: vegetables > 1 ? `${vegetables} of each` : "one of each",
     }),
-    ...when(gravyHere && others > 0, {
+    ...when(others > 0, {
       what: `bones or wings of poultry for the ${gravyStockMl > 0 ? "other stock" : "stock"}`,
       amount: `${others} ${others > 1 ? "pots" : "pot"} full`,
     }),

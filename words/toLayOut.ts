@@ -32,7 +32,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       isOwn: true,
       ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
-    { what: "foil, two towels, warm platter and jug", amount: "" },
+    { what: `foil, two towels, warm platter${plan.gravy === "none" ? "" : " and jug"}`, amount: "" },
     ...when(plan.roasted === "day-before", { what: "shallow trays for the carved meat, to be covered", amount: "" }),
     ...when(plan.cover === "box", {
       what: `insulated box that holds ${theBirds(bird)} in foil`,

@@ -2,7 +2,6 @@
 import { hasCavity } from "../core/bird/form";
 import { SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
-import { thickenedWith } from "../core/kitchen/gravy";
 import { isOnBird } from "../core/plan/additions";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
@@ -89,19 +88,23 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
       amount: additionAmount(own, plan, units),
       why: bath && own.when === "with-the-salt" ? "into the brine" : ADDITION_WHERE[own.where],
     })),
-    ...when(makesGravy(chores), {
-      isShared: true,
-      what: plan.gravy === "starch" ? "starch, put in cold" : "flour for the roux",
-      amount: spooned(thickenedWith(plan.gravy), gravy.thickenerGrams, units),
-      ...(gravy.fatGrams > 0 && {
-        why: `with ${spooned("fat", gravy.fatGrams, units)} of ${plan.rouxFat === "butter" ? "butter" : "fat, skimmed from the drippings"}`,
-      }),
-    }),
-    ...when(makesGravy(chores), {
-      isShared: true,
-      what: `liquid for the gravy: ${gravy.liquid}`,
-      amount: liquid(gravy.liquidMl, units),
-      why: `with about ${liquid(gravy.drippingsMl, units)} of drippings${gravy.liquid === "water" ? ", salty enough" : ""}; taste before salting`,
-    }),
+    ...(gravy && makesGravy(chores)
+      ? [
+          {
+            isShared: true,
+            what: gravy.thickenedWith === "starch" ? "starch, put in cold" : "flour for the roux",
+            amount: spooned(gravy.thickenedWith, gravy.thickenerGrams, units),
+            ...(gravy.fatGrams > 0 && {
+              why: `with ${spooned("fat", gravy.fatGrams, units)} of ${plan.rouxFat === "butter" ? "butter" : "fat, skimmed from the drippings"}`,
+            }),
+          },
+          {
+            isShared: true,
+            what: `liquid for the gravy: ${gravy.liquid}`,
+            amount: liquid(gravy.liquidMl, units),
+            why: `with about ${liquid(gravy.drippingsMl, units)} of drippings${gravy.liquid === "water" ? ", salty enough" : ""}; taste before salting`,
+          },
+        ]
+      : []),
   ];
 }

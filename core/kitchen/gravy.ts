@@ -6,9 +6,9 @@ import { requireBetween } from "../errors";
 /** Flour as a roux that takes the liquid, or that goes into the hot liquid; starch as a slurry that is put in cold. */
 export const THICKENERS = ["flour", "flour-into-liquid", "starch"] as const;
 export type Thickener = (typeof THICKENERS)[number];
-/** What is weighed for it. */
-export const thickenedWith = (thickener: Thickener): "flour" | "starch" =>
-  thickener === "starch" ? "starch" : "flour";
+
+/** How a table has its gravy: thickened so, or none is made. */
+export const GRAVIES = [...THICKENERS, "none"] as const;
 
 /** What a roux is made with: the fat of the drippings, or butter. */
 export const ROUX_FATS = ["skimmed", "butter"] as const;
@@ -35,6 +35,9 @@ export interface GravyInput {
 export interface Gravy {
   /** Finished gravy, mL. */
   readonly finishedMl: number;
+  readonly thickener: Thickener;
+  /** What of it is weighed. */
+  readonly thickenedWith: "flour" | "starch";
   readonly thickenerGrams: number;
   readonly fatGrams: number;
   /** Drippings without their fat, mL, and salt in them, g. */
@@ -65,6 +68,8 @@ export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: Gra
   const limit = constant("gravySaltPercent");
   return {
     finishedMl,
+    thickener,
+    thickenedWith: starch ? "starch" : "flour",
     thickenerGrams: starch ? flour / 2 : flour,
     fatGrams: starch ? 0 : flour,
     drippingsMl,

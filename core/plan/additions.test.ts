@@ -36,6 +36,7 @@ describe("what rubs and liquids bring", () => {
     expect(saltBesidesPercent(poured)).toBe(0);
     expect(gravySaltGrams(poured)).toBeCloseTo(4, 9);
     const [with_, without] = [gravyOf(poured, 0.5), gravyOf(having(), 0.5)];
+    if (!with_ || !without) throw new Error("there is no gravy");
     expect(with_.saltPercent - without.saltPercent).toBeCloseTo(400 / without.finishedMl, 9);
   });
 

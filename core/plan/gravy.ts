@@ -8,9 +8,13 @@ import type { Plan } from "./schema";
 /** The most that a gravy is reckoned for. */
 const SALTIEST_PERCENT = 10;
 
-/** The gravy of a plan, what the cook puts into it included. @param saltPercent in the meat as it goes in, simulated or reckoned */
-export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions">, saltPercent: number): Gravy {
+/**
+ * The gravy of a plan, what the cook puts into it included; null where none is made.
+ * @param saltPercent in the meat as it goes in, simulated or reckoned
+ */
+export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions">, saltPercent: number): Gravy | null {
   const { bird, table, gravy } = plan;
+  if (gravy === "none") return null;
   const made = gravyFor({
     heads: Math.max(1, headsAt(table)),
     species: bird.species,

@@ -11,7 +11,7 @@ import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../heat/sources";
 
 import { CARVINGS } from "../kitchen/cutting";
 import { FATS } from "../kitchen/fats";
-import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../kitchen/gravy";
+import { GRAVIES, POTS, ROUX_FATS, STOCKS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../processes/ice";
@@ -266,7 +266,7 @@ export const PlanSchema = z.strictObject({
     z.refine((sides) => new Set(sides.map(({ id }) => id)).size === sides.length, rule("one-dish-an-id")),
   ),
   equipment: EquipmentSchema,
-  gravy: z.enum(THICKENERS),
+  gravy: z.enum(GRAVIES),
   /** Of its roux, where it has one; left out: skimmed. */
   rouxFat: z.optional(z.enum(ROUX_FATS)),
   stock: z.enum(STOCKS),

@@ -1,6 +1,7 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
 
 import type { BirdSize } from "../bird/size";
+import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import type { Gravy } from "../kitchen/gravy";
 import type { SaltPlan } from "../plan/saltPlan";
@@ -27,7 +28,7 @@ interface Around {
   readonly gravyLeadMs: number;
   /** When it was planned: what belongs to an evening that was over by then is done on the day. */
   readonly madeMs: number;
-  readonly gravy: Gravy;
+  readonly gravy: Gravy | null;
   readonly salt: SaltPlan;
 }
 
@@ -54,10 +55,10 @@ export function choresOf(
   bench.take(filledFromMs, schedule.inAtMs);
   putInHeat(sheet, plan, schedule, history);
   const gravyEndMs = gravyReadyMs(plan, schedule, gravyLeadMs);
-  sheet.put("loosen", "board", loosenedMs(plan, schedule, gravyEndMs), LOOSEN_MIN);
+  if (gravy || keepsDrippings(plan)) sheet.put("loosen", "board", loosenedMs(plan, schedule, gravyEndMs), LOOSEN_MIN);
   // A table has one gravy, and one pot of stock for it; one look at the kitchen is enough for all of them.
   const isMade = (kind: Chore["kind"]): boolean => taken.some(({ id }) => id === kind);
-  if (!isMade("thicken")) {
+  if (gravy && !isMade("thicken")) {
     const startMs = gravyEndMs - THICKEN_MIN * MINUTE_MS;
     sheet.put("thicken", "board", startMs, THICKEN_MIN, { hands: 1, ring: true });
     bench.take(startMs, gravyEndMs);
@@ -76,6 +77,10 @@ export function choresOf(
   });
   return sheet.chores.sort((a, b) => a.startMs - b.startMs);
 }
+
+/** Whether what has run out is wanted without a gravy too: fat that keeps, or what covers the meat until the next day. */
+const keepsDrippings = ({ bird, roasted }: Plan): boolean =>
+  SPECIES_RECORDS[bird.species].rendersFat || roasted === "day-before";
 
 /** Work of others of the dinner, and of the bird itself. */
 function takeWhatIsFixed(bench: Bench, plan: Plan, schedule: Schedule, taken: readonly Busy[]): void {

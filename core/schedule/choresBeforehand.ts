@@ -34,7 +34,7 @@ interface Wanted {
   readonly filledFromMs: number;
   readonly dressedFromMs: number;
   readonly gravyEndMs: number;
-  readonly gravy: Gravy;
+  readonly gravy: Gravy | null;
   readonly salt: SaltPlan;
   /** Whether another roast of the table has one already, and one is enough. */
   isMade(kind: "eve-check" | "stock" | "thicken"): boolean;
@@ -50,7 +50,7 @@ export function putBeforehand(sheet: ChoreSheet, wanted: Wanted): void {
 
 /** Pastes, butters and liquids that are made before they go on. */
 function putMade(sheet: ChoreSheet, wanted: Wanted): void {
-  const { plan, schedule, bench, filledFromMs, gravyEndMs } = wanted;
+  const { plan, schedule, bench, filledFromMs, gravyEndMs, gravy } = wanted;
   // Into the brine, or onto the bird from when hands first touch it.
   const salted =
     sheet.chores.find(({ kind }) => kind === "mix-brine") ??
@@ -62,7 +62,7 @@ function putMade(sheet: ChoreSheet, wanted: Wanted): void {
       "into-the-tray": filledFromMs,
       "into-the-wrap": wrapsAt(plan) === 0 ? filledFromMs : schedule.inAtMs,
       "at-the-end": schedule.inAtMs,
-      "into-the-gravy": gravyEndMs - THICKEN_MIN * MINUTE_MS,
+      "into-the-gravy": gravy ? gravyEndMs - THICKEN_MIN * MINUTE_MS : schedule.inAtMs,
     }[when];
     sheet.put("make", "board", bench.before(byMs, makeMin), makeMin, { hands: 1 });
   }

@@ -50,6 +50,8 @@ export type Conflict =
   | { readonly kind: "does-not-fit"; readonly fit: Fit }
   /** Sugar over the skin in too much heat. */
   | { readonly kind: "sugar-burns"; readonly id: string; readonly name: string }
+  /** Goes into a gravy that is not made. */
+  | { readonly kind: "no-gravy-for"; readonly id: string; readonly name: string }
   /** Done long before it is carved, since it goes in with what takes longer. */
   | { readonly kind: "done-too-soon"; readonly minutes: number }
   /** Waits for what this bird does not come to before it is out. */
@@ -174,6 +176,8 @@ export function conflictsOf({
     }
   }
   for (const { id, name } of burning(plan)) conflicts.push({ kind: "sugar-burns", id, name });
+  const intoGravy = plan.additions.filter(({ when }) => when === "into-the-gravy");
+  if (plan.gravy === "none") for (const { id, name } of intoGravy) conflicts.push({ kind: "no-gravy-for", id, name });
   for (const each of inVain) conflicts.push({ kind: "never-comes", ...each });
   if (schedule.pullAtMs.p90 === NEVER) conflicts.push({ kind: "late-never" });
   if (input.inByMs !== undefined && schedule.restMin.expected > input.longestRestMin) {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_PLAN } from "../../tests/helpers/anyPlan";
+import { ANY_PLAN, WITH_GRAVY } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { certain, FIRST_SHARES } from "../forecast/shares";
@@ -124,7 +124,7 @@ describe("a plan with everything derived", () => {
       lateMin: fc.integer({ min: 0, max: 240 }),
     });
     fc.assert(
-      fc.property(ANY_PLAN, cookOf, (any, { pullMinute, lateMin }) => {
+      fc.property(WITH_GRAVY, cookOf, (any, { pullMinute, lateMin }) => {
         const plan: Plan = { ...any, roasted: "same-day", equipment: { ...any.equipment, hands: 1 } };
         const inAtMs = Date.parse(plan.serveAt) - (pullMinute - lateMin) * MINUTE_MS;
         const inAt = new Date(inAtMs).toISOString();

@@ -51,7 +51,8 @@ export interface DerivedPlan {
   readonly resourceConflicts: readonly ResourceConflict[];
   readonly conflicts: readonly Conflict[];
   readonly fits: readonly Fit[];
-  readonly gravy: Gravy;
+  /** Null where none is made. */
+  readonly gravy: Gravy | null;
   readonly portions: Portions;
   /** What this table would buy of such a bird, kg. */
   readonly toBuyKg: number;
@@ -150,7 +151,10 @@ export function derivePlan(
   const gravy = gravyOf(plan, meatPercent ?? salt.meatPercentMost);
   // With others to carve first, or with no second pair of hands to stir while it is carved.
   const stirsBeforeKnife =
-    !dayBefore && !taken.some(({ id }) => id === "thicken") && (gravyLeadMs > 0 || plan.equipment.hands === 1);
+    gravy !== null &&
+    !dayBefore &&
+    !taken.some(({ id }) => id === "thicken") &&
+    (gravyLeadMs > 0 || plan.equipment.hands === 1);
   const longestRestMin = Math.max(constant("longestRestMin"), wantedMin);
   // Thawed in its brine, a bird is being salted already.
   const inBrine = thawsInBrine(plan);

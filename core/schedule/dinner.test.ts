@@ -1,7 +1,7 @@
 /** One kitchen for all the roasts of a dinner, as a law of random pairs. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_PLAN, anyCook, plansAsked } from "../../tests/helpers/anyPlan";
+import { ANY_PLAN, anyCook, plansAsked, WITH_GRAVY } from "../../tests/helpers/anyPlan";
 import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
 import { resourceWords } from "../../words/conflicts";
@@ -276,7 +276,7 @@ describe("several roasts of one dinner", () => {
 
   it("are carved one right after the other, the gravy before the first knife, as far as their trays are out by then", () => {
     fc.assert(
-      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
+      fc.property(WITH_GRAVY, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
         fc.pre(one.roasted === "same-day" && one.equipment.hands === 1);
         const plans = [one, { ...forDinner(other, one), roasted: one.roasted }] as const;
         const both = [
@@ -302,7 +302,7 @@ describe("several roasts of one dinner", () => {
 
   it("are carved side by side where there are two pairs of hands, the gravy done as the first of them begins", () => {
     fc.assert(
-      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (any, other, first, second) => {
+      fc.property(WITH_GRAVY, ANY_PLAN, anyCook, anyCook, (any, other, first, second) => {
         // Nothing is made besides, which would want a third pair.
         const equipment = { ...any.equipment, hands: 2 };
         const one: Plan = { ...any, roasted: "same-day", additions: [], equipment };
@@ -326,7 +326,7 @@ describe("several roasts of one dinner", () => {
 
   it("have dishes and gravy on the day they are eaten, where one was carved the day before: before the other's knife", () => {
     fc.assert(
-      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, fc.boolean(), (one, other, first, second, isFirst) => {
+      fc.property(WITH_GRAVY, ANY_PLAN, anyCook, anyCook, fc.boolean(), (one, other, first, second, isFirst) => {
         fc.pre(one.equipment.hands === 1);
         const cold: Plan = { ...one, roasted: "day-before" };
         const plans = [cold, { ...forDinner(other, one), roasted: "same-day" as const }];
@@ -365,7 +365,7 @@ describe("several roasts of one dinner", () => {
 
   it("have their gravy from the largest that brings its giblets, whichever was planned first", () => {
     fc.assert(
-      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
+      fc.property(WITH_GRAVY, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
         const plans = [one, forDinner(other, one)];
         const roasts = plans.map((plan, n) => roast(`${n}`, plan, [first, second][n]?.pullMinute));
         const makers = [roasts, roasts.toReversed()].map((ordered) => {

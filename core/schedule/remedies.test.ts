@@ -82,6 +82,25 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
   ],
   ["never-comes", changed({ season: { bacon: true, baconOff: { when: { colour: "golden" } } } })],
   [
+    "no-gravy-for",
+    changed({
+      gravy: "none",
+      additions: [
+        {
+          id: "a",
+          name: "Port",
+          amount: 100,
+          unit: "mL",
+          when: "into-the-gravy",
+          where: "over",
+          saltPercent: 0,
+          sugarPercent: 10,
+          makeMin: 0,
+        },
+      ],
+    }),
+  ],
+  [
     "sugar-burns",
     changed({
       stages: [{ fromMin: 0, airC: 220 }],

@@ -267,6 +267,16 @@ function remediesFor(conflict: Conflict, plan: Plan, after?: ConflictsAfter): re
         { does: { kind: "under-the-skin" }, change: change({ where: "under-the-skin" }) },
       ];
     }
+    case "no-gravy-for": {
+      const { id, name } = conflict;
+      return [
+        { does: { kind: "make-gravy" }, change: (before) => ({ ...before, gravy: "flour" }) },
+        {
+          does: { kind: "leave-out", name },
+          change: (before) => ({ ...before, additions: before.additions.filter((each) => each.id !== id) }),
+        },
+      ];
+    }
     case "never-comes": {
       const { what } = conflict;
       if (what === "glaze") return glazed(conflict, plan, after);

@@ -30,6 +30,7 @@ export const PLAIN_REMEDIES = [
   "joint",
   "leave-whole",
   "lid-instead",
+  "make-gravy",
   "no-glaze",
   "no-drying",
   "no-ring",

@@ -15,15 +15,19 @@ export const THICKEN_MIN = 12;
 /** Whether neck and giblets come out of this very bird in time for a stock. */
 export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
 
-type Liquid = Pick<Gravy, "liquid">;
+/** Of the gravy, where there is one. */
+type Liquid = Pick<Gravy, "liquid"> | null;
 
-/** The pot whose stock the gravy takes; null where that comes from elsewhere, or drippings are so salty that it takes water. */
-export const gravyPotOf = ({ stock }: Pick<Plan, "stock">, { liquid }: Liquid): Pot | null =>
-  liquid === "water" ? null : (POTS.find((pot) => pot === stock) ?? null);
+/** Whether any stock goes into it: drippings may be so salty that it takes water. */
+const takesStock = (gravy: Liquid): boolean => gravy !== null && gravy.liquid !== "water";
+
+/** The pot whose stock the gravy takes; null where it takes none, or that comes from elsewhere. */
+export const gravyPotOf = ({ stock }: Pick<Plan, "stock">, gravy: Liquid): Pot | null =>
+  takesStock(gravy) ? (POTS.find((pot) => pot === stock) ?? null) : null;
 
 /** Whether the gravy's stock is had from what roasts in the bird's own tray. */
-export const roastsStock = ({ stock }: Pick<Plan, "stock">, { liquid }: Liquid): boolean =>
-  stock === "tray" && liquid !== "water";
+export const roastsStock = ({ stock }: Pick<Plan, "stock">, gravy: Liquid): boolean =>
+  stock === "tray" && takesStock(gravy);
 
 /** Neck and giblets simmer in that pot: it must have simmered before. */
 export const simmersGiblets = (plan: Plan, gravy: Liquid): boolean =>

@@ -165,11 +165,11 @@ describe("a guide on the solid", () => {
     await driver.get(`${server.url}/roast/demo-late/carve`);
     await seeText(driver, "Legs off");
     await press(driver, "One at a time, to turn");
-    await until("the first step", (text) => text.startsWith("Legs off: Knife into the crease"));
+    await until("the first step", (text) => text.startsWith("String off: Each loop cut"));
     await press(driver, "The next step");
-    await until("the second", (text) => text.startsWith("Thigh from drumstick") || text.startsWith("Thigh"));
-    await seeText(driver, "Step 2 of 5");
+    await until("the second", (text) => text.startsWith("Legs off: Knife into the crease"));
+    await seeText(driver, "Step 2 of 6");
     await press(driver, "The step before");
-    await seeText(driver, "Step 1 of 5");
+    await seeText(driver, "Step 1 of 6");
   });
 });

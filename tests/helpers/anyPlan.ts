@@ -9,7 +9,7 @@ import { SHIELDS, UNDERLAYS, WRAPS } from "../../core/heat/covers";
 import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { CARVINGS } from "../../core/kitchen/cutting";
 import { FATS } from "../../core/kitchen/fats";
-import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
+import { GRAVIES, POTS, ROUX_FATS, STOCKS } from "../../core/kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
 import { METHODS } from "../../core/plan/methods";
 import {
@@ -192,7 +192,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
         guideline: fc.constantFrom(...GUIDELINES),
       })
       .map((measured) => ({ ...usualKitchen(), ...measured })),
-    gravy: fc.constantFrom(...THICKENERS),
+    gravy: fc.constantFrom(...GRAVIES),
     rouxFat: fc.constantFrom(...ROUX_FATS),
     carving: fc.constantFrom(...CARVINGS),
     decidedBy: fc.constantFrom(undefined, undefined, undefined, ...DECIDING),
@@ -213,6 +213,9 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     const more = later ? [{ ...later, fromMin: lastMin + later.fromMin }] : [];
     return { ...usual, stages: [...stages, ...more], ...chosen, ...(decidedBy && { decidedBy }) };
   });
+
+/** One whose table has a gravy. */
+export const WITH_GRAVY = ANY_PLAN.filter(({ gravy }) => gravy !== "none");
 
 const DAY_AFTER = {
   chill: { to21Min: 60, to5Min: 240, keepsTheRule: true },

@@ -80,15 +80,21 @@ const Guide = memo(function Guide({ roast, units }: Board) {
         <Fact
           label="At the board"
           value={`${Math.round(carveMinOf(roast.plan))} min`}
-          note={isForTomorrow ? "and at once into the fridge" : "platter, plates and jug warm"}
+          note={
+            isForTomorrow
+              ? "and at once into the fridge"
+              : gravy
+                ? "platter, plates and jug warm"
+                : "platter and plates warm"
+          }
         />
-        <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
+        {gravy && <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />}
       </div>
       <p className="text-soft">
         To hand: {carvingTools(isForTomorrow).join(", ")}.
         {isForTomorrow && " What goes onto a platter below goes into the trays, no deeper than two fingers."}
         {fromBone
-          ? " Bring it whole, on a board that does not slide; plates and gravy stand warm beside it."
+          ? ` Bring it whole, on a board that does not slide; plates${gravy ? " and gravy" : ""} stand warm beside it.`
           : isJointed(bird.cut) && " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
       <GuideSteps

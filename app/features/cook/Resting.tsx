@@ -149,7 +149,8 @@ export function Resting({ day, acts }: Props) {
             {holdsJuice(plan.bird)
               ? "Hot juice sits in the cavity and hot fat in the tray"
               : "Hot juice and hot fat lie in the tray"}
-            : tip them out away from you. The liquid is for the gravy; taste before salting.
+            : tip them out away from you.
+            {plan.gravy !== "none" && " The liquid is for the gravy; taste before salting."}
           </Caution>
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />

@@ -1,4 +1,5 @@
 import {
+  GRAVIES,
   type Gravy,
   POTS,
   type RouxFat,
@@ -6,7 +7,6 @@ import {
   simmeredMl,
   stockWaterMl,
   type Thickener,
-  thickenedWith,
 } from "../../../core/kitchen/gravy";
 import type { Plan } from "../../../core/plan/schema";
 import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
@@ -43,6 +43,15 @@ const THICKENER_SAYS: Record<Thickener, string> = {
   "flour-into-liquid": "By the spoon into what simmers: stop when it is thick enough, and keep what is left over.",
   starch: "Half as much as flour, clear, and thick at once: stirred into cold water first, and boiled a minute only.",
 };
+const GRAVY_NAMES: Record<Plan["gravy"], string> = {
+  flour: "Roux, liquid into it",
+  "flour-into-liquid": "Roux, into hot liquid",
+  starch: "Starch slurry",
+  none: "No gravy",
+};
+const NO_GRAVY_SAYS =
+  "None is made, and nothing is bought for it; the juices of the board go over the meat. A pot of stock simmers where you want one.";
+const rouxFatOf = ({ rouxFat = "skimmed" }: Plan): RouxFat => rouxFat;
 const ROUX_FAT_WORDS: Record<RouxFat, string> = { skimmed: "skimmed fat", butter: "butter" };
 
 function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
@@ -61,29 +70,61 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { gravy, portions } = derived;
   const hasLiver = givesGiblets(plan);
-  const { rouxFat = "skimmed" } = plan;
   return (
     <>
-      <Fact
-        label={`For ${portions.heads} at the table`}
-        value={liquid(gravy.finishedMl, units)}
-        note={`${spooned(thickenedWith(plan.gravy), gravy.thickenerGrams, units)} of ${thickenedWith(plan.gravy)}${gravy.fatGrams > 0 ? `, ${spooned("fat", gravy.fatGrams, units)} of ${ROUX_FAT_WORDS[rouxFat]}` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
-      />
+      {gravy && (
+        <Fact
+          label={`For ${portions.heads} at the table`}
+          value={liquid(gravy.finishedMl, units)}
+          note={`${spooned(gravy.thickenedWith, gravy.thickenerGrams, units)} of ${gravy.thickenedWith}${gravy.fatGrams > 0 ? `, ${spooned("fat", gravy.fatGrams, units)} of ${ROUX_FAT_WORDS[rouxFatOf(plan)]}` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
+        />
+      )}
       <Segmented
         label="Thickened with"
         value={plan.gravy}
-        choices={[
-          { value: "flour", label: "Roux, liquid into it" },
-          { value: "flour-into-liquid", label: "Roux, into hot liquid" },
-          { value: "starch", label: "Starch slurry" },
-        ]}
-        onChange={(thickener) => settle((before) => ({ ...before, gravy: thickener }))}
+        choices={GRAVIES.map((value) => ({ value, label: GRAVY_NAMES[value] }))}
+        onChange={(to) => settle((before) => ({ ...before, gravy: to }))}
       />
-      <p className="text-sm text-soft">{THICKENER_SAYS[plan.gravy]}</p>
+      <p className="text-sm text-soft">{gravy ? THICKENER_SAYS[gravy.thickener] : NO_GRAVY_SAYS}</p>
+      {gravy && <OfTheGravy plan={plan} gravy={gravy} units={units} />}
+      {gravy && hasLiver && <Why id="liver" />}
+      {POTS.filter((pot) => pot !== gravyPotOf(plan, gravy)).map((pot) => (
+        <Toggle
+          key={pot}
+          label={`${gravy ? "Another pot" : "A pot"}: ${STOCK_NAMES[pot].toLowerCase()}`}
+          checked={plan.morePots.includes(pot)}
+          onChange={(on) =>
+            settle((before) => ({
+              ...before,
+              morePots: POTS.filter((each) => (each === pot ? on : before.morePots.includes(each))).slice(0, 2),
+            }))
+          }
+        />
+      ))}
+      {gravy && hasLiver && (
+        <Toggle
+          label="The liver goes in too"
+          checked={plan.liver}
+          onChange={(liver) => settle((before) => ({ ...before, liver }))}
+        />
+      )}
+      {gravy && hasLiver && plan.liver && (
+        <p className="text-sm text-soft">In for the last minutes only: boiled, it turns stock and gravy bitter.</p>
+      )}
+      {gravy && <Care gravy={gravy} />}
+    </>
+  );
+}
+
+/** Its fat, where it is thickened with a roux, and where its stock comes from. */
+function OfTheGravy({ plan, gravy, units }: Pick<PanelProps, "plan" | "units"> & { readonly gravy: Gravy }) {
+  const { settle } = usePlanStore();
+  return (
+    <>
       {gravy.fatGrams > 0 && (
         <Segmented
           label="The roux's fat"
-          value={rouxFat}
+          value={rouxFatOf(plan)}
           choices={[
             { value: "skimmed", label: "Skimmed" },
             { value: "butter", label: "Butter" },
@@ -98,30 +139,14 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
         onChange={(stock) => settle((before) => ({ ...before, stock }))}
       />
       <p className="text-sm text-soft">{stockSays(plan, gravy, units)}</p>
-      {hasLiver && <Why id="liver" />}
-      {POTS.filter((pot) => pot !== gravyPotOf(plan, gravy)).map((pot) => (
-        <Toggle
-          key={pot}
-          label={`Another pot: ${STOCK_NAMES[pot].toLowerCase()}`}
-          checked={plan.morePots.includes(pot)}
-          onChange={(on) =>
-            settle((before) => ({
-              ...before,
-              morePots: POTS.filter((each) => (each === pot ? on : before.morePots.includes(each))).slice(0, 2),
-            }))
-          }
-        />
-      ))}
-      {hasLiver && (
-        <Toggle
-          label="The liver goes in too"
-          checked={plan.liver}
-          onChange={(liver) => settle((before) => ({ ...before, liver }))}
-        />
-      )}
-      {hasLiver && plan.liver && (
-        <p className="text-sm text-soft">In for the last minutes only: boiled, it turns stock and gravy bitter.</p>
-      )}
+    </>
+  );
+}
+
+/** What its liquid is to be, how salty it comes out, and what to do when it goes wrong. */
+function Care({ gravy }: { readonly gravy: Gravy }) {
+  return (
+    <>
       <p className="text-sm">
         {LIQUID_SAYS[gravy.liquid]}{" "}
         <span className="text-soft">Before any is added it holds {gravy.saltPercent.toFixed(1)} % of salt.</span>
