@@ -190,8 +190,21 @@ describe("planning evening", () => {
     await seeText(driver, "Buy", "Lay out", "Timetable", "Roast potatoes: start", "Bird into the oven", "Gravy:");
   });
 
-  it("arranges a stage: foil over the breast, and says so", async () => {
+  it("makes no gravy where none is wanted: paper says nothing of it, and one press takes that back", async () => {
     await pressAt(driver, 'nav a[href$="/plan"]');
+    await pressAt(driver, 'button[role="tab"][id*="gravy"]');
+    await press(driver, "No gravy");
+    await seeText(driver, "None is made, and nothing is bought for it");
+    await pressAt(driver, 'nav a[href$="/list"]');
+    await seeText(driver, "Timetable", "To the table");
+    expect(await pageText(driver)).not.toMatch(/gravy|jug|roux/i);
+    await pressAt(driver, 'nav a[href$="/plan"]');
+    await press(driver, "Undo");
+    await pressAt(driver, 'button[role="tab"][id*="gravy"]');
+    await seeText(driver, "of drippings");
+  });
+
+  it("arranges a stage: foil over the breast, and says so", async () => {
     await pressAt(driver, 'button[role="tab"][id*="heat"]');
     await pressAt(driver, "details summary");
     await pressAt(driver, 'details label:has(input[type="radio"][value="breast"])');
