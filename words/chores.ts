@@ -20,7 +20,7 @@ import { EVE_HOURS } from "../core/schedule/choresBeforehand";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { stuffingOf } from "../core/schedule/dressing";
 import { heatedSpans } from "../core/schedule/places";
-import { potsOf, simmersGiblets } from "../core/schedule/stock";
+import { potsOf, simmersItsBones } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { additionAmount, additionsIn } from "./additions";
@@ -136,11 +136,14 @@ export function choreWords(
     }
     case "stock": {
       const pot = potsOf(plan, gravy)[n - 1];
-      const giblets = n === 1 && simmersGiblets(plan, gravy);
-      const liver = giblets ? `; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}` : "";
+      const itsOwn = n === 1 && simmersItsBones(plan, gravy);
+      const liver =
+        itsOwn && hasGiblets(plan.bird)
+          ? `; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}`
+          : "";
       return [
         n > 1 ? "Another pot of stock on" : "Stock on",
-        `${allOf([...inThePot(plan, giblets), "vegetables"])}, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}${liver}; no salt`,
+        `${allOf([...inThePot(plan, itsOwn), "vegetables"])}, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}${liver}; no salt`,
       ];
     }
     case "fill": {
@@ -199,7 +202,7 @@ export function choreWords(
       return [`Glaze, pass ${n}`, `${how}; ${GLAZE_PARTS[passes - 1] ?? ""}${own.join("; ")}`];
     }
     case "ice-gone": {
-      const isFilled = hasGiblets(plan.bird.cut) && hasCavity(plan.bird.cut);
+      const isFilled = hasGiblets(plan.bird) && hasCavity(plan.bird.cut);
       return [
         isFilled ? "Giblets out, thermometer in" : "Thermometer in",
         [

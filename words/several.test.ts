@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
+import { isSoldCut } from "../core/bird/mass";
 import { WHAT_IFS } from "../core/day/whatIf";
-import { hasGiblets } from "../core/kitchen/cutting";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { conflictWords } from "./conflicts";
 import type { ListItem } from "./listItem";
@@ -30,7 +30,7 @@ it("nothing is said of several birds as if there were one, nor of pieces as if t
       ];
       for (const words of told) {
         expect(OF_ONE.exec(words)?.[0]).toBeUndefined();
-        if (!hasGiblets(plan.bird.cut)) expect(/\b(each bird|birds)\b/i.exec(words)?.input).toBeUndefined();
+        if (isSoldCut(plan.bird.cut)) expect(/\b(each bird|birds)\b/i.exec(words)?.input).toBeUndefined();
       }
     }),
     plansAsked(200),

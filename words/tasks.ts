@@ -1,6 +1,7 @@
 /** The bird's own tasks, in words. */
 
 import { centresOf, isJointed } from "../core/bird/form";
+import { isSoldCut } from "../core/bird/mass";
 import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Cover, Underlay } from "../core/heat/covers";
@@ -20,7 +21,7 @@ import { drippingsBurn } from "../core/plan/tray";
 import { fullStages } from "../core/processes/stages";
 import { type TaskId, taskOf } from "../core/schedule/backward";
 import type { DerivedPlan } from "../core/schedule/derive";
-import { givesGiblets, roastsStock } from "../core/schedule/stock";
+import { givesBones, roastsStock } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionsIn } from "./additions";
 import {
@@ -117,18 +118,18 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
     prepare: goesInWithIce(plan)
       ? [
           `Unwrap ${itOrThem(plan.bird)}`,
-          `straight in, with the ice in ${itOrThem(plan.bird)}${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
+          `straight in, with the ice in ${itOrThem(plan.bird)}${hasGiblets(plan.bird) ? "; what is inside comes out as soon as it lets go" : ""}`,
         ]
       : [
           plan.bird.cut === "boneless-breast" && isTied(plan) ? "Unwrap and tie the breast" : CUT_WORDS[plan.bird.cut],
           [
-            [hasGiblets(plan.bird.cut) && "giblets and neck out of both ends", hasBreast && "pop-up thermometer out"]
+            [hasGiblets(plan.bird) && "giblets and neck out of both ends", hasBreast && "pop-up thermometer out"]
               .filter(Boolean)
               .join(", "),
             "pat dry, do not wash",
             SPECIES_RECORDS[plan.bird.species].rendersFat &&
               hasBreast &&
-              `${hasGiblets(plan.bird.cut) ? "neck and tail fat trimmed, " : ""}the skin scored through the fat, never the meat`,
+              `${isSoldCut(plan.bird.cut) ? "" : "neck and tail fat trimmed, "}the skin scored through the fat, never the meat`,
           ]
             .filter(Boolean)
             .join("; "),
@@ -233,7 +234,7 @@ const UNDER_AT_REST: Record<Cover, string> = {
 /** What goes into the tray with it, so that its drippings are good for gravy. */
 function intoItsTray(plan: Plan, { gravy, chores }: DerivedPlan): string {
   if (makesGravy(chores) && roastsStock(plan, gravy)) {
-    return `${allOf([...inThePot(plan, givesGiblets(plan)), "vegetables"])} in the tray, water on them when that is dry`;
+    return `${allOf([...inThePot(plan, givesBones(plan)), "vegetables"])} in the tray, water on them when that is dry`;
   }
   if (!drippingsBurn(plan)) return "";
   const isWet = plan.additions.some(({ when, unit }) => when === "into-the-tray" && unit === "mL");

@@ -19,7 +19,7 @@ export function thawWords(plan: Pick<Plan, "bird" | "salt" | "thawIn">, thawHour
       bird.state === "frozen"
         ? "From the freezer into the oven: half as long again, and no salt under the skin."
         : "As it is, with its ice.";
-    return `${how} Oven only, not stuffed${hasGiblets(bird.cut) ? "; the giblet bag comes out as soon as it lets go" : ""}.`;
+    return `${how} Oven only, not stuffed${hasGiblets(bird) ? "; the giblet bag comes out as soon as it lets go" : ""}.`;
   }
   const hours = (value: number): string => formatDuration(value * 3600);
   const simulated = Number.isFinite(thawHours) ? `${hours(thawHours)} until the last ice is gone` : NEVER_THAWS;

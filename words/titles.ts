@@ -1,6 +1,6 @@
 /** What a roast is called until the cook names it: its birds, their weight and the day. */
 
-import { hasGiblets } from "../core/kitchen/cutting";
+import { isSoldCut } from "../core/bird/mass";
 import type { Roast } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
@@ -40,13 +40,13 @@ const asBought = (birds: Birds, units: Reader["units"]): string =>
 
 /** Birds in a few words, beside a title: "turkey, whole, 4.6 kg"; what was bought cut, as that. */
 export const birdWords = (birds: Birds, units: Reader["units"]): string =>
-  hasGiblets(birds.cut)
+  !isSoldCut(birds.cut)
     ? `${counted(birds)}, ${CUT_NAMES[birds.cut].toLowerCase()}, ${eachWeighs(birds, units)}`
     : asBought(birds, units);
 
 /** And as they are spoken of: "this 4.6 kg turkey", "these 2 turkeys of 4.6 kg"; what was bought cut, as that. */
 export function theseBirds(birds: Birds, units: Reader["units"]): string {
-  if (!hasGiblets(birds.cut)) return asBought(birds, units);
+  if (isSoldCut(birds.cut)) return asBought(birds, units);
   return birds.count > 1
     ? `these ${counted(birds)} of ${formatMass(birds.massKg, units)}`
     : `this ${formatMass(birds.massKg, units)} ${birds.species}`;

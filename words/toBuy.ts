@@ -11,7 +11,7 @@ import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { isStuffed } from "../core/schedule/dressing";
 import { fireHours } from "../core/schedule/places";
-import { givesGiblets, gravyPotOf } from "../core/schedule/stock";
+import { givesBones, gravyPotOf } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionSaid, additionTotal, ownAdditions } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
@@ -137,10 +137,10 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
         why: stockFrom(plan, stockWaterMl(gravyStockMl), units),
       }),
     }),
-    ...when(gravyStockMl > 0 && !givesGiblets(plan) && plan.stock !== "bought", {
+    ...when(gravyStockMl > 0 && !givesBones(plan) && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
       amount: roughly(stockWaterMl(gravyStockMl) / 2, units),
-      why: hasGiblets(bird.cut) ? "the giblets come out too late for it" : "this cut brings none of its own",
+      why: hasGiblets(bird) ? "the giblets come out too late for it" : "yours brings none of its own",
     }),
     ...when(vegetables > 0, {
       what: "onion, carrot and a stick of celery for the stock",
@@ -184,7 +184,7 @@ export const dishesToBuy = ({ sides: dishes }: Pick<Plan, "sides">, heads: numbe
 
 /** What stock is made of, and how. */
 function stockFrom(plan: Plan, waterMl: number, units: UnitSystem): string {
-  const bones = allOf(inThePot(plan, givesGiblets(plan)));
+  const bones = allOf(inThePot(plan, givesBones(plan)));
   return plan.stock === "tray"
     ? `from ${bones} that roast in the tray, loosened with water`
     : `from ${bones} with ${liquid(waterMl, units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`;

@@ -18,7 +18,7 @@ import { eachBird, theBirds } from "./titles";
 
 export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
   const { bird } = plan;
-  const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
+  const ovenKg = ovenMassKg(bird);
   const pan = fits.find(({ where }) => where === "pan");
   const shelf = fits.find(({ where }) => where === "shelf");
   const string = (metres: number): ListItem => summed("kitchen string", metres, (total) => stringLength(total, units));

@@ -1,7 +1,7 @@
 /** What a plan makes one weigh out before anything raw is touched. */
 import { hasCavity } from "../core/bird/form";
+import { isSoldCut } from "../core/bird/mass";
 import { SALT_SHARES } from "../core/kitchen/brining";
-import { hasGiblets } from "../core/kitchen/cutting";
 import { isOnBird } from "../core/plan/additions";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
@@ -29,7 +29,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
   const each = forEachBird(plan.bird, salt.portions);
   const { grams, teaspoons, sugarGrams } = saltEach(salt);
   const spoons = formatSpoons(teaspoons, units);
-  const isWhole = hasGiblets(plan.bird.cut);
+  const isWhole = !isSoldCut(plan.bird.cut);
   const salty = plan.additions.filter((own) => isOnBird(own) && own.saltPercent > 0).map(({ name }) => name);
   const part = (share: number): string =>
     units === "us" ? formatSpoons(teaspoons * share, units) : small(grams * share, units);

@@ -44,7 +44,8 @@ export function useGeometry(choice: FormChoice): FormGeometry | null {
 export function useSolid(choice: FormChoice, boughtKg: number): SolidGeometry | null {
   const form = birdForm(choice);
   const massKg = shownMassKg(form.species, form.cut, boughtKg);
-  return useMadeOnce(`solid of ${formKey(form)} at ${massKg.toFixed(2)} kg`, () =>
+  const sold = form.noGiblets ? ", sold without its giblets" : "";
+  return useMadeOnce(`solid of ${formKey(form)} at ${massKg.toFixed(2)} kg${sold}`, () =>
     simulations.ask<"solid">({ kind: "solid", form, massKg }),
   );
 }

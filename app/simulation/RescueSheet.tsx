@@ -69,7 +69,7 @@ function Rescue({ plan, isSalted = false, onTake }: Props) {
         />
         <WayRow
           name="Roast it as it is"
-          says={`Oven only. ${hasGiblets(plan.bird.cut) ? "The giblet bag comes out as soon as it lets go; no stuffing; the" : "The"} thermometer decides.`}
+          says={`Oven only. ${hasGiblets(plan.bird) ? "The giblet bag comes out as soon as it lets go; no stuffing; the" : "The"} thermometer decides.`}
           way={ways.none}
           taken={taken("none")}
           onTake={() => onTake(ice, "none", 0)}

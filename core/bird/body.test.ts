@@ -45,7 +45,7 @@ describe("the voxel bird", () => {
           const [low, high] = massRangeKg(form.species, form.cut);
           const boughtKg = low + share * (high - low);
           const body = makeBody({ ...form, breastThickness }, boughtKg, coarseCellM(form, turkeyCellM));
-          expect(massOf(body) / ovenMassKg(boughtKg, form.species, form.cut)).toBeCloseTo(1, 9);
+          expect(massOf(body) / ovenMassKg({ ...form, massKg: boughtKg })).toBeCloseTo(1, 9);
         },
       ),
       { numRuns: 25 },

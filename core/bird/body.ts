@@ -109,7 +109,7 @@ export function makeBody(choice: FormChoice, boughtKg: number, cellM: number, bo
   );
   const form = { ...asked, breastThickness: asked.breastThickness * usualBreast(asked, boughtKg) };
   const unit = unitBody(form, cellM, bothHalves);
-  const massKg = ovenMassKg(boughtKg, form.species, form.cut);
+  const massKg = ovenMassKg({ ...form, massKg: boughtKg });
   const scale = Math.cbrt(massKg / unit.massKg);
   return { unit, form: asked, massKg, fillingKg: unit.fillingKg * scale ** 3, scale, cellSizeM: cellM * scale };
 }

@@ -17,9 +17,12 @@ export interface BirdForm {
   readonly cavity: (typeof CAVITIES)[number];
   /** Thickness of the breast against the usual bird of this mass: what a tape measure over the breast finds. */
   readonly breastThickness: number;
+  /** Sold without neck and giblets: it goes into the heat as heavy as it was bought, less what is cut off. */
+  readonly noGiblets: boolean;
 }
 
-export type FormChoice = Pick<BirdForm, "species" | "cut"> & Partial<BirdForm>;
+export type FormChoice = Pick<BirdForm, "species" | "cut"> &
+  Partial<Omit<BirdForm, "noGiblets">> & { readonly noGiblets?: boolean | undefined };
 
 /** Cuts with a cavity that can be filled. */
 export const hasCavity = (cut: Cut): boolean => cut === "whole";
@@ -39,14 +42,14 @@ export const holdsJuice = ({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "
  * @throws QuantityError for a breast thickness outside 0.6 to 1.5, or a filling where there is no cavity
  */
 export function birdForm(choice: FormChoice): BirdForm {
-  const { species, cut, legs = "tied", cavity = "empty", breastThickness = 1 } = choice;
+  const { species, cut, legs = "tied", cavity = "empty", breastThickness = 1, noGiblets = false } = choice;
   if (!SPECIES.includes(species)) throw new QuantityError("species", species, { kind: "one-of", values: SPECIES });
   if (!CUTS.includes(cut)) throw new QuantityError("cut", cut, { kind: "one-of", values: CUTS });
   requireBetween("breast thickness", breastThickness, 0.6, 1.5, "times the usual");
   if (cavity !== "empty" && !hasCavity(cut)) {
     throw new QuantityError("filling of the cavity", cavity, { kind: "rule", rule: "no-cavity-to-fill" });
   }
-  return { species, cut, legs, cavity, breastThickness };
+  return { species, cut, legs, cavity, breastThickness, noGiblets };
 }
 
 /** The thermal centres a form has: what can be measured and aimed at. */
@@ -66,7 +69,7 @@ export function hasBreastAndThigh(choice: Pick<FormChoice, "cut" | "cavity">): b
   return centres.includes("breast") && centres.includes("thigh");
 }
 
-/** A name for caches: equal forms, equal keys. */
+/** A name for caches: equal solids, equal keys; what was sold with a bird is no part of its own. */
 export const formKey = ({ species, cut, legs, cavity, breastThickness }: BirdForm): string =>
   `${species}/${cut}/${legs}/${cavity}/${breastThickness.toFixed(4)}`;
 

@@ -13,13 +13,23 @@ export const isSoldCut = (cut: Cut): boolean =>
   cut === "crown" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll";
 
 /**
- * Mass that goes into the oven. A whole bird, bought to be roasted whole, flat or in parts, loses neck and giblets and
- * what the cut takes out; a crown, legs, a boneless breast and a rolled leg are bought as they are roasted.
+ * Mass that goes into the oven. A whole bird, bought to be roasted whole, flat or in parts, loses neck and giblets, where
+ * they are in it, and what the cut takes out; a crown, legs, a boneless breast and a rolled leg are bought as they are
+ * roasted.
  */
-export function ovenMassKg(boughtKg: number, species: Species, cut: Cut): number {
-  if (isSoldCut(cut)) return boughtKg;
+export function ovenMassKg({ species, cut, massKg, noGiblets = false }: Bought): number {
+  if (isSoldCut(cut)) return massKg;
+  const giblets = noGiblets ? 0 : SPECIES_RECORDS[species].gibletShare.value;
   const backbone = cut === "whole" ? 0 : constant("backboneShare");
-  return boughtKg * (1 - SPECIES_RECORDS[species].gibletShare.value - backbone);
+  return massKg * (1 - giblets - backbone);
+}
+
+/** One bird as it was bought. */
+interface Bought {
+  readonly species: Species;
+  readonly cut: Cut;
+  readonly massKg: number;
+  readonly noGiblets?: boolean | undefined;
 }
 
 type MassRange = readonly [low: number, high: number];

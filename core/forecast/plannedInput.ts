@@ -66,7 +66,13 @@ export interface PlannedInput {
   readonly trayKg: number | null;
 }
 
-const formOf = ({ bird: { species, cut, legs, cavity } }: Plan): FormChoice => ({ species, cut, legs, cavity });
+const formOf = ({ bird: { species, cut, legs, cavity, noGiblets = false } }: Plan): FormChoice => ({
+  species,
+  cut,
+  legs,
+  cavity,
+  noGiblets,
+});
 
 const ICE_AT_FIRST = { fresh: () => 0, frozen: () => 1, "part-frozen": (ice: IceLeft) => ICE_SHARE[ice] };
 

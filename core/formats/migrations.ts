@@ -197,7 +197,8 @@ export const roastWithDraught = (roast: unknown): unknown =>
  * 15 to 16: that the heat was off, and a roasting bag, may be. 16 to 17: that a bird is moved into another heat may be.
  * 17 to 18: when a change of the heat was made that had waited for a sign may be. 18 to 19: which fat a roux is made with,
  * that it goes into the hot liquid, which centre alone decides, which guideline is followed,
- * how it is carved, a deep pan, and what goes into the wrap, may be. 20 to 21: that no gravy is made may be.
+ * how it is carved, a deep pan, and what goes into the wrap, may be. 20 to 21: that no gravy is
+ * made, and that a bird was sold without its giblets, may be.
  * What was there stays as it is.
  */
 const roastAsItWas = (roast: unknown): unknown => roast;

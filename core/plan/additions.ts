@@ -44,8 +44,7 @@ const saltGrams = (plan: Pick<Plan, "bird" | "additions">, counts: (addition: Ad
 
 /** Salt that the bird gets besides, % of its meat by mass, where all of it goes in. */
 export function saltBesidesPercent(plan: Pick<Plan, "bird" | "additions">): number {
-  const { species, cut, massKg, count } = plan.bird;
-  return saltGrams(plan, isOnBird) / (10 * ovenMassKg(massKg, species, cut) * count);
+  return saltGrams(plan, isOnBird) / (10 * ovenMassKg(plan.bird) * plan.bird.count);
 }
 
 /** Salt that goes into the gravy itself, g. */

@@ -18,7 +18,7 @@ export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions
   const made = gravyFor({
     heads: Math.max(1, headsAt(table)),
     species: bird.species,
-    ovenKg: ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count,
+    ovenKg: ovenMassKg(bird) * bird.count,
     thickener: gravy,
     // Saltier than any meat is said elsewhere; the gravy of it is water.
     saltPercent: Math.min(SALTIEST_PERCENT, saltPercent),

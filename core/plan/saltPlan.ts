@@ -73,7 +73,7 @@ function doneOf(plan: Pick<Plan, "bird" | "salt" | "thawIn">): Chosen {
 export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "thawIn" | "equipment">): SaltPlan {
   const { bird, salt } = plan;
   const { method, percent, injectPercent } = doneOf(plan);
-  const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
+  const ovenKg = ovenMassKg(bird);
   const vessels = vesselsFor(plan, ovenKg);
   const birdsInOne = bird.count / vessels;
   const bath = isBath(method) ? bathFor(ovenKg * birdsInOne, salt.bath === "bag") : null;

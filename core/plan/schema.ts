@@ -38,6 +38,8 @@ const Bird = z
     /** How much ice a part-frozen bird has. */
     ice: z.enum(ICE_LEFT),
     preSalted: z.boolean(),
+    /** Sold without neck and giblets; left out: they are in it. */
+    noGiblets: z.optional(z.boolean()),
   })
   .check(
     // One that can be made: what no shape is there for would be planned, and simulated never.

@@ -45,7 +45,7 @@ function stuffingKg({ cut, cavity, massKg }: Plan["bird"], fillingKg: number): n
 
 /** @param fillingKg what is in the cavity of one bird */
 export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fillingKg: number): Seasoning {
-  const kg = ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count;
+  const kg = ovenMassKg(bird) * bird.count;
   return {
     fatGrams:
       season.fat === "none" ? 0 : kg * constant(season.fat === "under-skin" ? "underSkinGramsPerKg" : "oilGramsPerKg"),

@@ -121,11 +121,12 @@ const hoursOfIce = (form: FormChoice, boughtKg: number, before: BeforeOven): num
 function thawOf(form: FormChoice, boughtKg: number, before: BeforeOven, medium: ThawMedium): Thaw {
   const cautious = { ...before, fridgeC: before.fridgeC - constant("thawMarginK") };
   const mass = Math.round(boughtKg * 50) / 50;
-  const key = JSON.stringify([form.species, form.cut, mass, before.iceShare, medium, mediumC(cautious)]);
+  const { species, cut, noGiblets = false } = form;
+  const key = JSON.stringify([species, cut, noGiblets, mass, before.iceShare, medium, mediumC(cautious)]);
   const known = thaws.get(key);
   if (known !== undefined) return known;
-  // Neck and giblets are still inside a frozen bird.
-  const cavity = hasCavity(form.cut) ? "giblets" : "empty";
+  // Neck and giblets are still inside a frozen bird that was sold with them.
+  const cavity = hasCavity(cut) && !noGiblets ? "giblets" : "empty";
   const body = makeBody({ ...form, cavity }, boughtKg, coarseCellM(form, THAW_CELL_M));
   const bird = new LivingBird(body, { watched: false });
   drain(born(bird, cautious));

@@ -10,7 +10,7 @@ import { type Schedule, taskOf, withSaltTask } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
 import { isStuffed, stuffingOf } from "./dressing";
-import { givesGiblets, gravyPotOf, potHours, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
+import { givesBones, gravyPotOf, potHours, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
 import { ANY_HOUR, EVENING, latestWithin } from "./waking";
 
 const STOCK_HANDS_MIN = 10;
@@ -116,7 +116,7 @@ function putStock(sheet: ChoreSheet, wanted: Wanted): void {
   for (const pot of potsOf(plan, gravy)) {
     const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
     const outFromMs =
-      pot === gravyPotOf(plan, gravy) && givesGiblets(plan)
+      pot === gravyPotOf(plan, gravy) && givesBones(plan)
         ? (taskOf(schedule, "prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
         : Number.NEGATIVE_INFINITY;
     const hours = potHours({ stock: pot });

@@ -32,7 +32,7 @@ import { isOnAlready, withoutPreheating } from "./heatOn";
 import { withOvens } from "./ovenOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, onTheirSide, type PlacedSide, placeSides, type SideDish } from "./sides";
-import { potHours, simmersGiblets, stockLeadMin } from "./stock";
+import { potHours, simmersItsBones, stockLeadMin } from "./stock";
 import { latestWithin, toBeDone, WAKING } from "./waking";
 
 /** What of a simulated cook a plan is derived from. */
@@ -175,7 +175,7 @@ export function derivePlan(
     free: freeBeside(taken, plan.equipment.hands),
     // What was roasted the day before gets its gravy on the day; another knife may want it before this one.
     stockBy:
-      simmersGiblets(plan, gravy) && !dayBefore
+      simmersItsBones(plan, gravy) && !dayBefore
         ? (carveAtMs) =>
             latestWithin(carveAtMs - gravyLeadMs - stockLeadMin(plan) * MINUTE_MS, plan.zone, potHours(plan))
         : null,

@@ -19,7 +19,7 @@ import { type DinnerRoast, placeDinner } from "./dinner";
 import { withoutPreheating } from "./heatOn";
 import { resourceRemedies } from "./resourceRemedies";
 import { COLD, type ResourceConflict } from "./resources";
-import { givesGiblets } from "./stock";
+import { givesBones } from "./stock";
 
 const timetablesOf = (all: readonly DerivedPlan[], plans: readonly Plan[]) =>
   all.flatMap((derived, n) => timetableOf(plans[n] as Plan, derived, "metric"));
@@ -373,8 +373,8 @@ describe("several roasts of one dinner", () => {
           return roasts.filter(({ id }) => placed.get(id)?.chores.some(({ kind }) => kind === "thicken"));
         });
         const kgOf = ({ plan: { bird } }: DinnerRoast): number => bird.massKg * bird.count;
-        const bestOf = roasts.some(({ plan }) => givesGiblets(plan))
-          ? ({ plan }: DinnerRoast) => givesGiblets(plan)
+        const bestOf = roasts.some(({ plan }) => givesBones(plan))
+          ? ({ plan }: DinnerRoast) => givesBones(plan)
           : () => true;
         const mostKg = Math.max(...roasts.filter(bestOf).map(kgOf));
         for (const made of makers) {

@@ -15,7 +15,7 @@ import { withoutPreheating } from "./heatOn";
 import { withOvens } from "./ovenOn";
 import { clashesBetween, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
-import { givesGiblets } from "./stock";
+import { givesBones } from "./stock";
 
 /** A roast that is late, as its day goes now: all others of its dinner wait for it. */
 export interface Awaited {
@@ -62,7 +62,7 @@ function bestFirst(fires: readonly Pieces[]): readonly Pieces[] {
 
 /** Whether one makes more of a gravy than another: by the giblets that it brings for the stock, then by what drips from it. */
 function makesMore([{ plan: one }]: Pieces, [{ plan: other }]: Pieces): boolean {
-  const [gives, give] = [givesGiblets(one), givesGiblets(other)];
+  const [gives, give] = [givesBones(one), givesBones(other)];
   return gives === give ? one.bird.massKg * one.bird.count > other.bird.massKg * other.bird.count : gives;
 }
 

@@ -1,10 +1,10 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
 
+import { isSoldCut } from "../bird/mass";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type HeatSource, isFire } from "../heat/sources";
 import { goesInCold } from "../kitchen/broughtUp";
-import { hasGiblets } from "../kitchen/cutting";
 import { heatsOf } from "../plan/heats";
 import { thawPlaceOf } from "../plan/ice";
 import type { Equipment } from "../plan/kitchen";
@@ -67,7 +67,7 @@ export interface Placed {
 
 /** Of the oven: birds each by itself, pieces side by side in one tray. */
 const shareOf = ({ bird, equipment }: Plan): number =>
-  hasGiblets(bird.cut) || bird.cut === "crown"
+  !isSoldCut(bird.cut) || bird.cut === "crown"
     ? Math.min(1, constant("birdOvenShare") * bird.count)
     : 1 / equipment.dishesInOven;
 

@@ -12,8 +12,9 @@ const LONG_STOCK_MIN = 8 * 60;
 /** Starch or roux, the liquid, the boil. */
 export const THICKEN_MIN = 12;
 
-/** Whether neck and giblets come out of this very bird in time for a stock. */
-export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
+/** Whether something comes out of this very bird in time for a stock: its neck and giblets, its backbone. */
+export const givesBones = (plan: Plan): boolean =>
+  (hasGiblets(plan.bird) || plan.bird.cut === "spatchcock" || plan.bird.cut === "parts") && !goesInWithIce(plan);
 
 /** Of the gravy, where there is one. */
 type Liquid = Pick<Gravy, "liquid"> | null;
@@ -30,8 +31,8 @@ export const roastsStock = ({ stock }: Pick<Plan, "stock">, gravy: Liquid): bool
   stock === "tray" && takesStock(gravy);
 
 /** Neck and giblets simmer in that pot: it must have simmered before. */
-export const simmersGiblets = (plan: Plan, gravy: Liquid): boolean =>
-  givesGiblets(plan) && gravyPotOf(plan, gravy) !== null;
+export const simmersItsBones = (plan: Plan, gravy: Liquid): boolean =>
+  givesBones(plan) && gravyPotOf(plan, gravy) !== null;
 
 /** The pots that simmer in this kitchen, that of the gravy first. */
 export function potsOf(plan: Pick<Plan, "stock" | "morePots">, gravy: Liquid): readonly Pot[] {

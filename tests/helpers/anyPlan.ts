@@ -126,6 +126,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       state: fc.constantFrom("frozen", "part-frozen", "fresh" as const),
       ice: fc.constantFrom(...ICE_LEFT),
       preSalted: fc.boolean(),
+      noGiblets: fc.boolean(),
     }),
     thawIn: fc.constantFrom(...THAW_PLACES),
     serveAt: anyServeAt,

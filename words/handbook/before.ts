@@ -94,6 +94,7 @@ export const CLEANING: Chapter = {
       title: "Giblets and neck",
       says: () => [
         "They sit in a bag: one often at the neck end, under the flap of skin, one in the cavity. Feel in both ends. Neck, gizzard and heart go to the stock; the liver makes it bitter and is fried by itself or left out.",
+        "Many a bird is sold without: it goes into the heat as heavy as it was bought. Say so in the plan, under the bird.",
       ],
       see: ["gravy/stock"],
     },

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { CUTS } from "../../../core/bird/form";
-import { massRangeKg } from "../../../core/bird/mass";
+import { isSoldCut, massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";
@@ -8,6 +8,7 @@ import { hasGiblets } from "../../../core/kitchen/cutting";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
 import { thawPlaceOf } from "../../../core/plan/ice";
+import type { Plan } from "../../../core/plan/schema";
 import { isBath } from "../../../core/processes/bath";
 import { THAW_PLACES } from "../../../core/processes/ice";
 import { formatMass, parseMassKg } from "../../../core/units/quantity";
@@ -20,12 +21,17 @@ import { RescueSheet } from "../../simulation/RescueSheet";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
+import { Toggle } from "../../ui/Toggle";
 import { Why } from "../../ui/Why";
 import { CutSheets } from "./CutSheet";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { TapeSheet } from "./TapeSheet";
+
+/** What of it was bought and does not go into the heat. */
+const leftOut = (bird: Plan["bird"]): string =>
+  allOf([...(hasGiblets(bird) ? ["neck", "giblets"] : []), ...(bird.cut === "whole" ? [] : ["what is cut off"])]);
 
 const THAW_NAMES = {
   fridge: "In the fridge",
@@ -68,12 +74,19 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
         />
       )}
       <p className="text-sm text-soft">
-        {hasGiblets(bird.cut) &&
-          `${formatMass(cook.ovenMassKg, units)} of it goes into the heat, without ${bird.cut === "whole" ? "neck and giblets" : "neck, giblets and what is cut off"}. `}
+        {cook.ovenMassKg < bird.massKg &&
+          `${formatMass(cook.ovenMassKg, units)} of it goes into the heat, without ${leftOut(bird)}. `}
         {bird.cut === "leg-roll" &&
           `About ${roughly(derived.seasoning.stuffingGrams, units)} of it is what is rolled in. `}
         <FitWords fits={derived.fits} />
       </p>
+      {!isSoldCut(bird.cut) && (
+        <Toggle
+          label="Sold without neck and giblets"
+          checked={bird.noGiblets === true}
+          onChange={(noGiblets) => settle(withBird({ noGiblets }))}
+        />
+      )}
       <Segmented
         label="Species"
         value={bird.species}

@@ -1,3 +1,4 @@
+import { hasGiblets } from "../../../core/kitchen/cutting";
 import {
   GRAVIES,
   type Gravy,
@@ -9,7 +10,7 @@ import {
   type Thickener,
 } from "../../../core/kitchen/gravy";
 import type { Plan } from "../../../core/plan/schema";
-import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
+import { givesBones, gravyPotOf } from "../../../core/schedule/stock";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { liquid, spooned } from "../../../words/amounts";
 import { capital } from "../../../words/capital";
@@ -57,7 +58,7 @@ const ROUX_FAT_WORDS: Record<RouxFat, string> = { skimmed: "skimmed fat", butter
 function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
   if (gravy.liquid === "water") return "None is simmered for this gravy: it takes water.";
   if (plan.stock === "bought") return "Unsalted, or it salts the gravy twice.";
-  const isOfThisBird = givesGiblets(plan);
+  const isOfThisBird = givesBones(plan);
   if (plan.stock === "tray") {
     return `${capital(allOf([...inThePot(plan, isOfThisBird), "vegetables"]))} roast under ${theBirds(plan.bird)}; water on them when the tray is dry.`;
   }
@@ -69,7 +70,7 @@ function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
 export function GravyPanel({ plan, derived, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { gravy, portions } = derived;
-  const hasLiver = givesGiblets(plan);
+  const hasLiver = hasGiblets(plan.bird) && givesBones(plan);
   return (
     <>
       {gravy && (
