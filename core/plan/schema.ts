@@ -220,6 +220,9 @@ const Side = z.strictObject({
   amount: z.optional(line(1, 60)),
 });
 
+/** Of stock, beside that of the gravy. */
+export const MOST_POTS = 2;
+
 export const PlanSchema = z.strictObject({
   bird: Bird,
   thawIn: z.enum(THAW_PLACES),
@@ -274,7 +277,7 @@ export const PlanSchema = z.strictObject({
   stock: z.enum(STOCKS),
   /** Other pots besides, each of its own time. */
   morePots: z.array(z.enum(POTS)).check(
-    z.maxLength(2),
+    z.maxLength(MOST_POTS),
     z.refine((pots) => new Set(pots).size === pots.length, rule("one-pot-a-kind")),
   ),
   /** Whether the liver goes into stock and gravy; it turns them bitter where it boils. */

@@ -9,7 +9,7 @@ import {
   stockWaterMl,
   type Thickener,
 } from "../../../core/kitchen/gravy";
-import type { Plan } from "../../../core/plan/schema";
+import { MOST_POTS, type Plan } from "../../../core/plan/schema";
 import { givesBones, gravyPotOf } from "../../../core/schedule/stock";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { liquid, spooned } from "../../../words/amounts";
@@ -71,6 +71,8 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { gravy, portions } = derived;
   const hasLiver = hasGiblets(plan.bird) && givesBones(plan);
+  const own = gravyPotOf(plan, gravy);
+  const others = plan.morePots.filter((pot) => pot !== own);
   return (
     <>
       {gravy && (
@@ -89,15 +91,15 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
       <p className="text-sm text-soft">{gravy ? THICKENER_SAYS[gravy.thickener] : NO_GRAVY_SAYS}</p>
       {gravy && <OfTheGravy plan={plan} gravy={gravy} units={units} />}
       {gravy && hasLiver && <Why id="liver" />}
-      {POTS.filter((pot) => pot !== gravyPotOf(plan, gravy)).map((pot) => (
+      {POTS.filter((pot) => pot !== own && (others.includes(pot) || others.length < MOST_POTS)).map((pot) => (
         <Toggle
           key={pot}
           label={`${gravy ? "Another pot" : "A pot"}: ${STOCK_NAMES[pot].toLowerCase()}`}
-          checked={plan.morePots.includes(pot)}
+          checked={others.includes(pot)}
           onChange={(on) =>
             settle((before) => ({
               ...before,
-              morePots: POTS.filter((each) => (each === pot ? on : before.morePots.includes(each))).slice(0, 2),
+              morePots: POTS.filter((each) => (each === pot ? on : others.includes(each))),
             }))
           }
         />
