@@ -22,8 +22,10 @@ export function expectOrder(plan: Plan, derived: DerivedPlan): void {
   }
   // The pot that the gravy takes; others are of bones that were bought.
   const stock = gravyPotOf(plan, derived.gravy) === null ? undefined : row("stock-1");
-  const giblets = ["whole", "spatchcock", "parts"].includes(plan.bird.cut) && !goesInWithIce(plan);
-  if (stock && giblets) expect(stock.startMs).toBeGreaterThanOrEqual(row("prepare")?.endMs ?? 0);
+  const { cut, noGiblets } = plan.bird;
+  // A backbone that is cut out, and what was sold with the bird.
+  const bones = (cut === "spatchcock" || cut === "parts" || (cut === "whole" && !noGiblets)) && !goesInWithIce(plan);
+  if (stock && bones) expect(stock.startMs).toBeGreaterThanOrEqual(row("prepare")?.endMs ?? 0);
   if (stock) expect(stock.endMs).toBeLessThanOrEqual(row("thicken-1")?.startMs ?? 0);
   // Salt that is weighed is put on by a step of its own.
   expect(row("salt") !== undefined || (plan.thawIn === "brine" && plan.bird.state !== "fresh")).toBe(
