@@ -5,6 +5,7 @@ import { hasGiblets } from "../../core/kitchen/cutting";
 import { goesInWithIce } from "../../core/plan/ice";
 import type { Plan } from "../../core/plan/schema";
 import { formatDuration } from "../../core/units/quantity";
+import { capital } from "../../words/capital";
 import { usePreferences } from "../shell/preferences";
 import { Button } from "../ui/Button";
 import { Caution } from "../ui/Caution";
@@ -69,7 +70,15 @@ function Rescue({ plan, isSalted = false, onTake }: Props) {
         />
         <WayRow
           name="Roast it as it is"
-          says={`Oven only. ${hasGiblets(plan.bird) ? "The giblet bag comes out as soon as it lets go; no stuffing; the" : "The"} thermometer decides.`}
+          says={`Oven only. ${capital(
+            [
+              hasGiblets(plan.bird) && "the giblet bag comes out as soon as it lets go",
+              hasCavity(plan.bird.cut) && "no stuffing",
+              "the thermometer decides",
+            ]
+              .filter(Boolean)
+              .join("; "),
+          )}.`}
           way={ways.none}
           taken={taken("none")}
           onTake={() => onTake(ice, "none", 0)}
