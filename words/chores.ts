@@ -1,10 +1,10 @@
 /** What is done around the bird, in words. */
 
 import { hasCavity, holdsJuice } from "../core/bird/form";
+import { hasGiblets } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Wrap } from "../core/heat/covers";
 import { isFire, isLidded } from "../core/heat/sources";
-import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import type { Thickener } from "../core/kitchen/gravy";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";

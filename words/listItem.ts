@@ -17,8 +17,9 @@ export interface ListItem {
 export type Part = readonly ListItem[];
 export const when = (holds: boolean, ...items: ListItem[]): Part => (holds ? items : []);
 
-/** Whether the gravy is made of this roast: another one of the dinner may make it. */
-export const makesGravy = (chores: DerivedPlan["chores"]): boolean => chores.some(({ kind }) => kind === "thicken");
+/** The gravy, where it is made of this roast: another one of the dinner may make it, or nobody. */
+export const gravyHere = ({ chores, gravy }: Pick<DerivedPlan, "chores" | "gravy">): DerivedPlan["gravy"] =>
+  chores.some(({ kind }) => kind === "thicken") ? gravy : null;
 
 /** Something that is had once for all that want it, so much for each. */
 export const summed = (what: string, total: number, said: (total: number) => string, why?: string): ListItem => ({

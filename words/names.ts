@@ -134,10 +134,9 @@ export const SALT_NAMES: Record<SaltKind, string> = {
 
 /** What skin of a browning looks like; 1 is golden. @param isSeared has its colour from the pan, where it lay on its skin */
 export function colourWords(browning: number, isSeared = false): string {
-  if (isSeared && browning < 0.9) return "browned in the pan";
-  if (browning < 0.5) return "pale";
-  if (browning < 0.9) return "light gold";
-  return browning < 1.9 ? "golden" : "dark";
+  if (browning >= 0.9) return browning < 1.9 ? "golden" : "dark";
+  if (isSeared) return "browned in the pan";
+  return browning < 0.5 ? "pale" : "light gold";
 }
 
 /** A heat in words: what is turned and fed, and where its bird is. */

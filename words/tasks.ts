@@ -1,13 +1,12 @@
 /** The bird's own tasks, in words. */
 
 import { centresOf, isJointed } from "../core/bird/form";
-import { isSoldCut } from "../core/bird/mass";
+import { hasGiblets, isSoldCut } from "../core/bird/mass";
 import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Cover, Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { goesInCold } from "../core/kitchen/broughtUp";
-import { hasGiblets } from "../core/kitchen/cutting";
 import { slicesFromBone } from "../core/plan/carving";
 import { saltsOnRack } from "../core/plan/fits";
 import { movedInto } from "../core/plan/heats";
@@ -38,7 +37,7 @@ import {
 } from "./amounts";
 import { capital } from "./capital";
 import { holdWords } from "./guideline";
-import { makesGravy } from "./listItem";
+import { gravyHere } from "./listItem";
 import { allOf } from "./listing";
 import { HEAT_NAMES, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import { whereRead } from "./readIn";
@@ -232,8 +231,8 @@ const UNDER_AT_REST: Record<Cover, string> = {
 };
 
 /** What goes into the tray with it, so that its drippings are good for gravy. */
-function intoItsTray(plan: Plan, { gravy, chores }: DerivedPlan): string {
-  if (makesGravy(chores) && roastsStock(plan, gravy)) {
+function intoItsTray(plan: Plan, derived: DerivedPlan): string {
+  if (roastsStock(plan, gravyHere(derived))) {
     return `${allOf([...inThePot(plan, givesBones(plan)), "vegetables"])} in the tray, water on them when that is dry`;
   }
   if (!drippingsBurn(plan)) return "";

@@ -1,6 +1,7 @@
 /** What the plan says of a thaw. */
+
+import { hasGiblets } from "../core/bird/mass";
 import { constant } from "../core/constants";
-import { hasGiblets } from "../core/kitchen/cutting";
 import { publishedThaw } from "../core/kitchen/thaw";
 import { thawPlaceOf } from "../core/plan/ice";
 import type { Plan } from "../core/plan/schema";

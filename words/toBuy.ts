@@ -1,5 +1,5 @@
 /** What a plan makes one buy. */
-import { hasGiblets } from "../core/kitchen/cutting";
+import { hasGiblets } from "../core/bird/mass";
 import { briquettesPerHour, briquettesToStart, pelletsKg, wantsSmokeWood } from "../core/kitchen/fuel";
 import { type Gravy, simmeredMl, stockMl, stockWaterMl } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
@@ -17,7 +17,7 @@ import { additionSaid, additionTotal, ownAdditions } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
 import { isMisted } from "./basting";
 import { laterFatWords } from "./chores";
-import { type ListItem, makesGravy, type Part, summed, when } from "./listItem";
+import { gravyHere, type ListItem, type Part, summed, when } from "./listItem";
 import { allOf } from "./listing";
 import { SALT_NAMES } from "./names";
 import { inThePot } from "./stock";
@@ -75,8 +75,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
   const isLed = derived.beside.piece?.follows === true;
   const itself = theBird(plan, derived, units);
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
-  /** That is made of this roast. */
-  const gravy = makesGravy(chores) ? derived.gravy : null;
+  const gravy = gravyHere(derived);
   const gravyStockMl = !gravy ? 0 : plan.stock === "bought" ? stockMl(gravy) : simmeredMl(gravy);
   const others = chores.filter(({ kind }) => kind === "stock").length - (gravyPotOf(plan, gravy) === null ? 0 : 1);
   // Common practice: for a litre, or a pot of bones, one of each.

@@ -9,7 +9,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { ADDITION_WHERE, additionAmount } from "./additions";
 import { formatSpoons, ice, liquid, PINCH, small, spooned, strength } from "./amounts";
-import { makesGravy, type Part, when } from "./listItem";
+import { gravyHere, type Part, when } from "./listItem";
 import { allOf } from "./listing";
 import { heatWords, SALT_NAMES } from "./names";
 import { eachBird, forEachBird } from "./titles";
@@ -23,7 +23,9 @@ const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
 /** Of a bird that is cut flat or up. */
 const INSIDE_OF_CUT = "bone side";
 
-export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
+export function toWeigh(plan: Plan, derived: DerivedPlan, units: UnitSystem): Part {
+  const { salt, seasoning } = derived;
+  const gravy = gravyHere(derived);
   const { bath } = salt;
   const { count } = plan.bird;
   const each = forEachBird(plan.bird, salt.portions);
@@ -88,7 +90,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
       amount: additionAmount(own, plan, units),
       why: bath && own.when === "with-the-salt" ? "into the brine" : ADDITION_WHERE[own.where],
     })),
-    ...(gravy && makesGravy(chores)
+    ...(gravy
       ? [
           {
             isShared: true,

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { hasCavity } from "../../core/bird/form";
+import { hasGiblets } from "../../core/bird/mass";
 import { isFire } from "../../core/heat/sources";
-import { hasGiblets } from "../../core/kitchen/cutting";
 import { goesInWithIce } from "../../core/plan/ice";
 import type { Plan } from "../../core/plan/schema";
 import { formatDuration } from "../../core/units/quantity";

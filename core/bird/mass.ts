@@ -12,24 +12,32 @@ export const sizeOfM = ({ massKg }: { readonly massKg: number }): number => Math
 export const isSoldCut = (cut: Cut): boolean =>
   cut === "crown" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll";
 
+interface SoldAs {
+  readonly cut: Cut;
+  readonly noGiblets?: boolean | undefined;
+}
+
+/** Sold with neck and giblets in it: whole birds as a rule, whatever becomes of them. */
+export const hasGiblets = ({ cut, noGiblets = false }: SoldAs): boolean => !isSoldCut(cut) && !noGiblets;
+
+/** Whether its backbone is cut out of it at home. */
+export const losesBackbone = (cut: Cut): boolean => !isSoldCut(cut) && cut !== "whole";
+
 /**
  * Mass that goes into the oven. A whole bird, bought to be roasted whole, flat or in parts, loses neck and giblets, where
  * they are in it, and what the cut takes out; a crown, legs, a boneless breast and a rolled leg are bought as they are
  * roasted.
  */
-export function ovenMassKg({ species, cut, massKg, noGiblets = false }: Bought): number {
-  if (isSoldCut(cut)) return massKg;
-  const giblets = noGiblets ? 0 : SPECIES_RECORDS[species].gibletShare.value;
-  const backbone = cut === "whole" ? 0 : constant("backboneShare");
+export function ovenMassKg({ species, massKg, ...sold }: Bought): number {
+  const giblets = hasGiblets(sold) ? SPECIES_RECORDS[species].gibletShare.value : 0;
+  const backbone = losesBackbone(sold.cut) ? constant("backboneShare") : 0;
   return massKg * (1 - giblets - backbone);
 }
 
 /** One bird as it was bought. */
-interface Bought {
+interface Bought extends SoldAs {
   readonly species: Species;
-  readonly cut: Cut;
   readonly massKg: number;
-  readonly noGiblets?: boolean | undefined;
 }
 
 type MassRange = readonly [low: number, high: number];

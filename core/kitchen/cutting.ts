@@ -1,14 +1,5 @@
 /** Minutes at the board by cut (common practice): before the oven, and of carving after it. */
 import type { Cut } from "../bird/form";
-import { isSoldCut } from "../bird/mass";
-
-/** Sold with neck and giblets in it: whole birds as a rule, whatever becomes of them. */
-export const hasGiblets = ({ cut, noGiblets = false }: SoldAs): boolean => !isSoldCut(cut) && !noGiblets;
-
-interface SoldAs {
-  readonly cut: Cut;
-  readonly noGiblets?: boolean | undefined;
-}
 
 /** Opening both ends, giblets out, drying it with paper: before any cut. */
 const CLEAN_MIN = 10;

@@ -34,6 +34,10 @@ export const withSalt =
 export const withSeason =
   (change: Partial<Plan["season"]>): Change =>
   (plan) => ({ ...plan, season: { ...plan.season, ...change } });
+/** Without one of the cook's own lines. */
+export const withoutAddition =
+  (id: string): Change =>
+  (plan) => ({ ...plan, additions: plan.additions.filter((each) => each.id !== id) });
 export const withStage =
   (n: number, change: Partial<Stage>): Change =>
   (plan) => ({

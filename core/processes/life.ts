@@ -4,7 +4,7 @@
  */
 import { coarseCellM, makeBody } from "../bird/body";
 import { type FormChoice, hasCavity } from "../bird/form";
-import { isSoldCut } from "../bird/mass";
+import { hasGiblets, isSoldCut } from "../bird/mass";
 import { sectionSampler } from "../bird/section";
 import { type BirdSize, sizeOf } from "../bird/size";
 import type { CentreTemperatures } from "../bird/solid";
@@ -126,7 +126,7 @@ function thawOf(form: FormChoice, boughtKg: number, before: BeforeOven, medium: 
   const known = thaws.get(key);
   if (known !== undefined) return known;
   // Neck and giblets are still inside a frozen bird that was sold with them.
-  const cavity = hasCavity(cut) && !noGiblets ? "giblets" : "empty";
+  const cavity = hasCavity(cut) && hasGiblets(form) ? "giblets" : "empty";
   const body = makeBody({ ...form, cavity }, boughtKg, coarseCellM(form, THAW_CELL_M));
   const bird = new LivingBird(body, { watched: false });
   drain(born(bird, cautious));

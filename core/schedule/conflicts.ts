@@ -176,8 +176,9 @@ export function conflictsOf({
     }
   }
   for (const { id, name } of burning(plan)) conflicts.push({ kind: "sugar-burns", id, name });
-  const intoGravy = plan.additions.filter(({ when }) => when === "into-the-gravy");
-  if (plan.gravy === "none") for (const { id, name } of intoGravy) conflicts.push({ kind: "no-gravy-for", id, name });
+  for (const { id, name, when } of plan.additions) {
+    if (plan.gravy === "none" && when === "into-the-gravy") conflicts.push({ kind: "no-gravy-for", id, name });
+  }
   for (const each of inVain) conflicts.push({ kind: "never-comes", ...each });
   if (schedule.pullAtMs.p90 === NEVER) conflicts.push({ kind: "late-never" });
   if (input.inByMs !== undefined && schedule.restMin.expected > input.longestRestMin) {

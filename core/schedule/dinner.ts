@@ -60,7 +60,7 @@ function bestFirst(fires: readonly Pieces[]): readonly Pieces[] {
   return best ? [best, ...fires.filter((each) => each !== best)] : [];
 }
 
-/** Whether one makes more of a gravy than another: by the giblets that it brings for the stock, then by what drips from it. */
+/** Whether one makes more of a gravy than another: by the bones that it brings for the stock, then by what drips from it. */
 function makesMore([{ plan: one }]: Pieces, [{ plan: other }]: Pieces): boolean {
   const [gives, give] = [givesBones(one), givesBones(other)];
   return gives === give ? one.bird.massKg * one.bird.count > other.bird.massKg * other.bird.count : gives;

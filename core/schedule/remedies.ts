@@ -4,7 +4,7 @@ import { hasCavity, isJointed } from "../bird/form";
 import { constant } from "../constants";
 import { isUpright } from "../heat/covers";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
-import { withForm, withoutSpit, withSalt, withSeason } from "../plan/edits";
+import { withForm, withoutAddition, withoutSpit, withSalt, withSeason } from "../plan/edits";
 import { takesIce } from "../plan/methods";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
@@ -271,10 +271,7 @@ function remediesFor(conflict: Conflict, plan: Plan, after?: ConflictsAfter): re
       const { id, name } = conflict;
       return [
         { does: { kind: "make-gravy" }, change: (before) => ({ ...before, gravy: "flour" }) },
-        {
-          does: { kind: "leave-out", name },
-          change: (before) => ({ ...before, additions: before.additions.filter((each) => each.id !== id) }),
-        },
+        { does: { kind: "leave-out", name }, change: withoutAddition(id) },
       ];
     }
     case "never-comes": {

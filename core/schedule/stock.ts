@@ -1,6 +1,6 @@
 /** The pots of stock: what goes in them, how long they simmer, and by when. */
 
-import { hasGiblets } from "../kitchen/cutting";
+import { hasGiblets, losesBackbone } from "../bird/mass";
 import { type Gravy, POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
@@ -14,7 +14,7 @@ export const THICKEN_MIN = 12;
 
 /** Whether something comes out of this very bird in time for a stock: its neck and giblets, its backbone. */
 export const givesBones = (plan: Plan): boolean =>
-  (hasGiblets(plan.bird) || plan.bird.cut === "spatchcock" || plan.bird.cut === "parts") && !goesInWithIce(plan);
+  (hasGiblets(plan.bird) || losesBackbone(plan.bird.cut)) && !goesInWithIce(plan);
 
 /** Of the gravy, where there is one. */
 type Liquid = Pick<Gravy, "liquid"> | null;
@@ -30,7 +30,7 @@ export const gravyPotOf = ({ stock }: Pick<Plan, "stock">, gravy: Liquid): Pot |
 export const roastsStock = ({ stock }: Pick<Plan, "stock">, gravy: Liquid): boolean =>
   stock === "tray" && takesStock(gravy);
 
-/** Neck and giblets simmer in that pot: it must have simmered before. */
+/** What comes out of it simmers in that pot: it must have simmered before. */
 export const simmersItsBones = (plan: Plan, gravy: Liquid): boolean =>
   givesBones(plan) && gravyPotOf(plan, gravy) !== null;
 

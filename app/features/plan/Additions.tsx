@@ -2,6 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { isOnBird } from "../../../core/plan/additions";
+import { withoutAddition } from "../../../core/plan/edits";
 import {
   ADDITION_MOMENTS,
   ADDITION_PLACES,
@@ -82,9 +83,7 @@ export function Additions({ plan, units }: { readonly plan: Plan; readonly units
               <IconButton
                 label={`Take ${each.name} off`}
                 icon={Trash2}
-                onClick={() =>
-                  settle((before) => ({ ...before, additions: before.additions.filter(({ id }) => id !== each.id) }))
-                }
+                onClick={() => settle(withoutAddition(each.id))}
               />
             </li>
           ))}

@@ -1,10 +1,9 @@
 import { Link } from "react-router";
 import { CUTS } from "../../../core/bird/form";
-import { isSoldCut, massRangeKg } from "../../../core/bird/mass";
+import { hasGiblets, isSoldCut, losesBackbone, massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";
-import { hasGiblets } from "../../../core/kitchen/cutting";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
 import { thawPlaceOf } from "../../../core/plan/ice";
@@ -31,7 +30,7 @@ import { TapeSheet } from "./TapeSheet";
 
 /** What of it was bought and does not go into the heat. */
 const leftOut = (bird: Plan["bird"]): string =>
-  allOf([...(hasGiblets(bird) ? ["neck", "giblets"] : []), ...(bird.cut === "whole" ? [] : ["what is cut off"])]);
+  allOf([...(hasGiblets(bird) ? ["neck", "giblets"] : []), ...(losesBackbone(bird.cut) ? ["what is cut off"] : [])]);
 
 const THAW_NAMES = {
   fridge: "In the fridge",

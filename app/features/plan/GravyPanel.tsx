@@ -1,4 +1,4 @@
-import { hasGiblets } from "../../../core/kitchen/cutting";
+import { hasGiblets } from "../../../core/bird/mass";
 import {
   GRAVIES,
   type Gravy,
