@@ -12,6 +12,23 @@ export const sizeOfM = ({ massKg }: { readonly massKg: number }): number => Math
 export const isSoldCut = (cut: Cut): boolean =>
   cut === "crown" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll";
 
+/** Sold as a piece that lies beside others in one tray: a pair of legs, a boned breast, a rolled leg. */
+export const isPiece = (cut: Cut): boolean => isSoldCut(cut) && cut !== "crown";
+
+/** So many of one piece come from one bird. */
+const A_BIRD = 2;
+const MOST_BIRDS = 4;
+/** What one kitchen roasts as pieces comes from so many. */
+const MOST_IN_PIECES = 6;
+
+/** How many birds so many of them come from: what they are together to an oven. */
+export const birdsWorth = (cut: Cut, count: number): number =>
+  isPiece(cut) && cut !== "legs" ? Math.max(1, count / A_BIRD) : count;
+
+/** The most of a kind that one roast has. */
+export const mostOf = (cut: Cut): number =>
+  isPiece(cut) ? MOST_IN_PIECES * (cut === "legs" ? 1 : A_BIRD) : MOST_BIRDS;
+
 interface SoldAs {
   readonly cut: Cut;
   readonly noGiblets?: boolean | undefined;

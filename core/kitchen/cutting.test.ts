@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { carvingMin, stringM, TIED_KG } from "./cutting";
+import { boardMin, carvingMin, stringM, TIED_KG } from "./cutting";
 
 describe("carving", () => {
   it("takes as long as the bird is large, and half as long again of each one more", () => {
@@ -8,6 +8,11 @@ describe("carving", () => {
     expect(whole(0.5, 4)).toBe(25);
     expect(carvingMin("whole", 5, 1, "from-the-bone")).toBe(30);
     expect(carvingMin("boneless-breast", 0.06, 1, "off-the-bone")).toBe(10);
+    // Of pieces in a row the next one is quick.
+    expect(carvingMin("boneless-breast", 0.3, 12, "off-the-bone")).toBe(20);
+    expect([boardMin("boneless-breast", 1), boardMin("boneless-breast", 12), boardMin("whole", 2)]).toEqual([
+      15, 26, 20,
+    ]);
   });
 });
 

@@ -1,5 +1,6 @@
 /** Minutes at the board by cut (common practice): before the oven, and of carving after it. */
 import type { Cut } from "../bird/form";
+import { isPiece } from "../bird/mass";
 
 /** Opening both ends, giblets out, drying it with paper: before any cut. */
 const CLEAN_MIN = 10;
@@ -39,11 +40,16 @@ export function stringM(cut: Cut, massKg: number): number {
   return Math.max(0.5, Math.ceil(2 * metres * (massKg / TIED_KG) ** (2 / 3) - 1e-9) / 2);
 }
 
-/** Opening, cleaning and cutting so many birds. */
-export const boardMin = (cut: Cut, birds: number): number => CLEAN_MIN + CUT_MIN[cut] * birds;
+/** With the hands already at it the next one takes so much of the first: a bird, or a piece, of which many lie in a row. */
+const NEXT_SHARE = { bird: 0.5, piece: 0.2 } as const;
 
-/** Minutes of the same work on several birds: with the hands already at it, the next is half as long again. */
-export const ofSeveralMin = (minutes: number, birds: number): number => minutes * (1 + 0.5 * (birds - 1));
+/** Minutes of the same work on several. */
+export const ofSeveralMin = (minutes: number, cut: Cut, count: number): number =>
+  minutes * (1 + NEXT_SHARE[isPiece(cut) ? "piece" : "bird"] * (count - 1));
+
+/** Opening, cleaning and cutting so many birds, each from its beginning; pieces are patted dry in a row. */
+export const boardMin = (cut: Cut, count: number): number =>
+  CLEAN_MIN + (isPiece(cut) ? Math.ceil(ofSeveralMin(CUT_MIN[cut], cut, count)) : CUT_MIN[cut] * count);
 
 /** In the kitchen, the breast off in one piece and sliced across the grain; or slice by slice where it lies, at the table. */
 export const CARVINGS = ["off-the-bone", "from-the-bone"] as const;
@@ -57,5 +63,5 @@ const FROM_BONE_TIMES = 1.5;
 export function carvingMin(cut: Cut, massKg: number, birds: number, carving: Carving): number {
   const { minutes, ofKg } = CARVED[cut];
   const oneMin = minutes * Math.cbrt(massKg / ofKg) * (carving === "from-the-bone" ? FROM_BONE_TIMES : 1);
-  return Math.max(LEAST_CARVING_MIN, CARVED_TO_MIN * Math.round(ofSeveralMin(oneMin, birds) / CARVED_TO_MIN));
+  return Math.max(LEAST_CARVING_MIN, CARVED_TO_MIN * Math.round(ofSeveralMin(oneMin, cut, birds) / CARVED_TO_MIN));
 }

@@ -1,7 +1,7 @@
 /** From the number of guests to what to buy, and from the bird to the portions. */
 
 import type { Cut } from "../bird/form";
-import { soldRangeKg } from "../bird/mass";
+import { mostOf, soldRangeKg } from "../bird/mass";
 import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
@@ -46,8 +46,6 @@ export function portionKg(species: Species, cut: Cut): number {
 export const massToBuyKg = (table: Table, species: Species, cut: Cut): number =>
   portionsAt(table) * portionKg(species, cut);
 
-const MOST_BIRDS = 4;
-
 /** What to ask for in a shop: so many birds or pieces, of one mass that is sold; and whether the table has enough of them. */
 export interface ToBuy {
   readonly count: number;
@@ -55,11 +53,11 @@ export interface ToBuy {
   readonly isEnough: boolean;
 }
 
-/** At most four side by side. */
+/** At most as many as one roast has. */
 export function birdsToBuy(table: Table, species: Species, cut: Cut): ToBuy {
   const [smallestKg, largestKg] = soldRangeKg(species, cut);
   const neededKg = massToBuyKg(table, species, cut);
-  const count = Math.min(MOST_BIRDS, Math.max(1, Math.ceil(neededKg / largestKg)));
+  const count = Math.min(mostOf(cut), Math.max(1, Math.ceil(neededKg / largestKg)));
   // To the tenth upwards: nobody goes hungry for a rounding.
   const eachKg = Math.ceil((10 * neededKg) / count) / 10;
   const massKg = Math.min(largestKg, Math.max(smallestKg, eachKg));

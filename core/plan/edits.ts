@@ -1,7 +1,7 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
 
 import { hasCavity } from "../bird/form";
-import { nearestKg } from "../bird/mass";
+import { mostOf, nearestKg } from "../bird/mass";
 import { constant } from "../constants";
 import { canShield, canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { STAGES_APART_MIN } from "../processes/apart";
@@ -142,14 +142,15 @@ export const withDarker =
     return side === "even" ? seen : withStage(n, { towardsHot: side })(seen);
   };
 
-/** Another bird, cut or filling: its weight comes into range, its centres get their targets, a method it does not take gives way. */
+/** Another bird, cut or filling: its weight and number come into range, its centres get their targets, a method it does not take gives way. */
 export const withForm =
   (change: Partial<Pick<Plan["bird"], "species" | "cut" | "cavity">>): Change =>
   (plan) => {
     const bird = { ...plan.bird, ...change };
     const massKg = nearestKg(bird.species, bird.cut, bird.massKg);
+    const count = Math.min(bird.count, mostOf(bird.cut));
     const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
-    const made = { ...plan, bird: { ...bird, massKg, cavity }, ...heatFitting(plan, { ...bird, cavity }) };
+    const made = { ...plan, bird: { ...bird, massKg, count, cavity }, ...heatFitting(plan, { ...bird, cavity }) };
     const fat = fatFitting(plan.season.fat, plan, made);
     return {
       ...made,

@@ -1,5 +1,7 @@
 /** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
 
+import { liesInPieces } from "../bird/form";
+import { isPiece } from "../bird/mass";
 import type { BirdSize } from "../bird/size";
 import { isUpright } from "../heat/covers";
 import { usesOven } from "./heats";
@@ -62,28 +64,63 @@ export const liesOnRack = (plan: Pick<Measured, "salt">, salt: Kept): boolean =>
 const waitsInFridge = (plan: Measured, salt: Kept): boolean =>
   liesOnRack(plan, salt) || (plan.bird.state !== "frozen" && salt.bath === null && salt.coolerIceKg === null);
 
+/** How far it is from finding room: above 1 it does not. */
+const tightness = (needs: readonly number[], has: readonly number[]): number =>
+  Math.max(...needs.map((each, n) => each / (has[n] as number)));
+
+type Flat = Pick<BirdSize, "length" | "width">;
+
+/** So many side by side: birds in a row, pieces in as many rows as find room best, cm. */
+function sideBySide({ length, width }: Flat, { cut, count }: Laid, has: readonly number[]): number[] {
+  const inRows = (rows: number): number[] =>
+    smallerFirst([width * (rows > 1 ? Math.ceil(count / rows) : count), length * rows]);
+  const most = isPiece(cut) ? count : 1;
+  const ways = Array.from({ length: most }, (_, n) => inRows(n + 1));
+  return ways.reduce((best, other) => (tightness(other, has) < tightness(best, has) ? other : best));
+}
+type Laid = Pick<Plan["bird"], "cut" | "count">;
+
+/** What lies flat may hang over a low rim. */
+const lyingAs = (cut: Laid["cut"]): typeof TUCKED | { readonly share: 1; readonly roomCm: number } =>
+  cut === "spatchcock" || cut === "parts" || cut === "legs" ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
+
+const panOf = ({ panCm }: Measured["equipment"]): number[] => smallerFirst([panCm.width, panCm.length]);
+
+/** What lies on each of so many trays, cm: parts are shared out among them, birds and pieces lie on one or another. */
+function onEach(trays: number, size: Flat, { cut, count }: Laid, has: readonly number[]): number[] {
+  const { share } = lyingAs(cut);
+  const each = cut === "parts" ? count / trays : Math.ceil(count / trays);
+  return sideBySide({ length: share * size.length, width: share * size.width }, { cut, count: each }, has);
+}
+
+const inPan = (trays: number, size: Flat, bird: Laid, pan: readonly number[]): number[] => {
+  const { roomCm } = lyingAs(bird.cut);
+  const room = pan.map((side) => side - roomCm);
+  return onEach(trays, size, bird, room).map((side) => side + roomCm);
+};
+
+/** What lies flat goes onto as many trays, one above the other, as it takes, up to as many as the oven does. */
+export function traysFor(size: Flat, { bird, equipment }: Pick<Measured, "bird" | "equipment">): number {
+  const pan = panOf(equipment);
+  const isFlat = bird.cut === "spatchcock" || liesInPieces(bird.cut);
+  let trays = 1;
+  while (isFlat && trays < equipment.dishesInOven && !within(inPan(trays, size, bird, pan), pan)) trays++;
+  return trays;
+}
+
 /** A grill, a smoker and a spit are not measured. */
 export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: Kept): Fit[] {
   const { bath } = salt;
-  const { cut, count } = plan.bird;
-  const { panCm, ovenCm, shelfCm, potL, dishesInOven } = plan.equipment;
-  const isFlat = cut === "spatchcock" || cut === "parts" || cut === "legs";
-  const lies = isFlat ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
-  const onEach = (trays: number): number[] => {
-    // Pieces are shared out among the trays, whole flat birds lie on one or another.
-    const abreast = cut === "parts" || cut === "legs" ? count / trays : Math.ceil(count / trays);
-    return smallerFirst([lies.share * size.width * abreast, lies.share * size.length]);
-  };
-  const pan = smallerFirst([panCm.width, panCm.length]);
-  const inPan = (trays: number): number[] => onEach(trays).map((side) => side + lies.roomCm);
-  // What lies flat goes onto as many trays, one above the other, as it takes.
-  let trays = 1;
-  while (isFlat && trays < dishesInOven && !within(inPan(trays), pan)) trays++;
+  const { bird } = plan;
+  const { ovenCm, shelfCm, potL } = plan.equipment;
+  const pan = panOf(plan.equipment);
+  const trays = traysFor(size, plan);
   const stands = isUpright(plan.stages[0]?.surface);
-  const flat = onEach(trays);
-  const inOven = stands ? smallerFirst([size.width * count, size.height]) : flat;
+  const floor = smallerFirst([ovenCm.width, ovenCm.depth]);
+  const inOven = stands ? smallerFirst([size.width * bird.count, size.height]) : onEach(trays, size, bird, floor);
   const heightCm = stands ? size.length + STAND_CM : size.height + RACK_CM;
-  const shelf = [...smallerFirst([shelfCm.width, shelfCm.depth]), shelfCm.height];
+  const board = smallerFirst([shelfCm.width, shelfCm.depth]);
+  const shelf = [...board, shelfCm.height];
   const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
     where,
     needs,
@@ -94,17 +131,13 @@ export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: K
     ...(!usesOven(plan)
       ? []
       : [
-          ...(stands ? [] : [held("pan", inPan(trays), pan)]),
-          held(
-            "oven",
-            [...inOven, trays * heightCm + ROOF_ROOM_CM],
-            [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
-          ),
+          ...(stands ? [] : [held("pan", inPan(trays, size, bird, pan), pan)]),
+          held("oven", [...inOven, trays * heightCm + ROOF_ROOM_CM], [...floor, ovenCm.height]),
         ]),
-    ...(waitsInFridge(plan, salt) ? [held("shelf", [...flat, size.height + RACK_CM], shelf)] : []),
-    ...(thawsCm
-      ? [held("thaw", [...smallerFirst([count * thawsCm.width, thawsCm.length]), thawsCm.height + RACK_CM], shelf)]
+    ...(waitsInFridge(plan, salt)
+      ? [held("shelf", [...onEach(trays, size, bird, board), size.height + RACK_CM], shelf)]
       : []),
+    ...(thawsCm ? [held("thaw", [...sideBySide(thawsCm, bird, board), thawsCm.height + RACK_CM], shelf)] : []),
     ...(bath && !bath.inBag ? [held("pot", [bath.containerL], [potL])] : []),
   ];
 }

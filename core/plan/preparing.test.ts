@@ -8,7 +8,7 @@ import { PART_NAMES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { remediesOf } from "../schedule/remedies";
-import { fitsOf } from "./fits";
+import { fitsOf, traysFor } from "./fits";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 import { basteMinutes, glazeMoments, seasoningEvents, seasoningFor } from "./season";
@@ -254,6 +254,21 @@ describe("whether it fits", () => {
     const two = (dishesInOven: number) =>
       fitsOf(lying(flat), made({ cut: "spatchcock", count: 2 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
     expect([two(1), two(2)]).toEqual([false, true]);
+  });
+
+  it("lays small pieces in rows, and on a second tray where one is full", () => {
+    const breast = { length: 17.8, width: 8.2, height: 3.4 };
+    const pan = (count: number, change = {}) =>
+      fitsOf(lying(breast), made({ cut: "boneless-breast", count }, change), saltPlan(plan))[0];
+    // On 46 × 36 cm, a finger's breadth of air around them: one row, then two.
+    expect(pan(4)).toMatchObject({ fits: true, needs: [17.8 + 2, 4 * 8.2 + 2] });
+    expect(pan(6, { dishesInOven: 1, panCm: { length: 46, width: 38 } })?.needs.map(Math.round)).toEqual([27, 38]);
+    expect(pan(8, { dishesInOven: 1, panCm: { length: 46, width: 38 } })?.fits).toBe(true);
+    const twelve = (dishesInOven: number) => ({ dishesInOven, panCm: { length: 46, width: 38 } });
+    expect([pan(12, twelve(1))?.fits, pan(12, twelve(2))?.fits]).toEqual([false, true]);
+    const on = (count: number, dishesInOven: number) =>
+      traysFor(breast, made({ cut: "boneless-breast", count }, twelve(dishesInOven)));
+    expect([on(6, 2), on(12, 2)]).toEqual([1, 2]);
   });
 
   it("leaves air under the roof, and asks for twice the width for two birds", () => {

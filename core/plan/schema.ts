@@ -2,7 +2,7 @@
 
 import * as z from "zod/mini";
 import { CUTS, FACINGS, hasCavity, LEGS } from "../bird/form";
-import { massRangeKg } from "../bird/mass";
+import { massRangeKg, mostOf } from "../bird/mass";
 import { CENTRES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
@@ -20,6 +20,8 @@ import { instant, line, typedName, zone } from "../units/text";
 import { EquipmentSchema, InOven } from "./kitchen";
 import { METHOD_IDS } from "./methods";
 
+const MOST_SIDE_BY_SIDE = Math.max(...CUTS.map(mostOf));
+
 const Bird = z
   .strictObject({
     species: z.enum(SPECIES),
@@ -31,8 +33,8 @@ const Bird = z
     massKg: between(0.03, 16),
     /** That it may be off by, either way: from a label's range, or by tape; 0 once it was weighed. */
     massOffKg: between(0, 4),
-    /** Birds like this one, side by side in the oven. */
-    count: whole(1, 4),
+    /** Birds or pieces like this one, side by side in the heat. */
+    count: whole(1, MOST_SIDE_BY_SIDE),
     /** Part-frozen: thawed, and still ice in it on the morning. */
     state: z.enum(["frozen", "part-frozen", "fresh"]),
     /** How much ice a part-frozen bird has. */
@@ -43,7 +45,12 @@ const Bird = z
   })
   .check(
     // One that can be made: what no shape is there for would be planned, and simulated never.
-    z.superRefine(({ species, cut, cavity, massKg }, context) => {
+    z.superRefine(({ species, cut, cavity, massKg, count }, context) => {
+      const most = mostOf(cut);
+      if (count > most) {
+        const asked = { origin: "number", input: count, path: ["count"] };
+        context.addIssue({ ...asked, code: "too_big", maximum: most, inclusive: true });
+      }
       if (cavity !== "empty" && !hasCavity(cut)) {
         context.addIssue({ code: "custom", path: ["cavity"], message: rule("no-cavity-to-fill") });
       }

@@ -3,7 +3,7 @@
 import type { Body } from "../bird/body";
 import type { Posture } from "../bird/exposure";
 import type { Facing } from "../bird/form";
-import { sizeOfM } from "../bird/mass";
+import { birdsWorth, mostOf, sizeOfM } from "../bird/mass";
 import type { CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
@@ -128,8 +128,10 @@ const changedByHand = (a: FullStage, b: FullStage): boolean =>
  */
 export function* roasting(bird: LivingBird, options: RoastOptions): Generator<HistoryPoint, void> {
   const { events = [], source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN, stageOn = 0, shown } = options;
-  const stages = fullStages(options.stages, bird.body.unit.shape.form.cut);
-  const birds = requireBetween("birds in the oven", options.birds ?? 1, 1, 6);
+  const { cut } = bird.body.form;
+  const stages = fullStages(options.stages, cut);
+  const count = requireBetween("birds in the oven", options.birds ?? 1, 1, mostOf(cut));
+  const birds = birdsWorth(cut, count);
   for (const event of events) {
     if (event.kind === "door") requireBetween("minutes the door is open", event.openMin, 0, 30, "min");
     if (event.kind === "off")
@@ -151,7 +153,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   let { dressing = BARE_SKIN } = options;
   if (dressing.paste) bird.spreadPaste();
   const arrange = (): void => {
-    bird.turn(stage.side, neighboursOf(birds));
+    bird.turn(stage.side, neighboursOf(count));
     surface.face(towardsHot(bird.body, stage.towardsHot));
   };
   arrange();

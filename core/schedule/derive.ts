@@ -9,7 +9,7 @@ import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
 import { carveMinOf } from "../plan/carving";
-import { type Fit, fitsOf } from "../plan/fits";
+import { type Fit, fitsOf, traysFor } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
 import { thawPlaceOf, thawsInBrine } from "../plan/ice";
@@ -206,7 +206,7 @@ export function derivePlan(
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
-  const uses = usesOf(plan, { schedule, sides, chores, salt, isLed });
+  const uses = usesOf(plan, { schedule, sides, chores, salt, isLed, trays: traysFor(simulated.sizeCm, plan) });
   const fits = fitsOf(simulated, plan, salt);
   const plainMin = plainRuleMin(massKg);
   return {

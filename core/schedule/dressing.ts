@@ -8,7 +8,7 @@ import type { Plan } from "../plan/schema";
 import { startsShielded, wearsBacon } from "../plan/season";
 
 /** Whole minutes of what takes so long with one bird. */
-const withAll = ({ bird }: Plan, minutes: number): number => Math.ceil(ofSeveralMin(minutes, bird.count));
+const withAll = ({ bird }: Plan, minutes: number): number => Math.ceil(ofSeveralMin(minutes, bird.cut, bird.count));
 
 /** Minutes that putting salt on or in keeps a pair of hands. */
 export const handsOnSaltMin = (plan: Plan): number => withAll(plan, 10);

@@ -1,6 +1,6 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
 
-import { isSoldCut } from "../bird/mass";
+import { isPiece } from "../bird/mass";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type HeatSource, isFire } from "../heat/sources";
@@ -63,16 +63,16 @@ export interface Placed {
   readonly salt: SaltPlan;
   /** In the heat of another piece, whose steps are done for both. */
   readonly isLed: boolean;
+  /** One above the other in the oven. */
+  readonly trays: number;
 }
 
 /** Of the oven: birds each by itself, pieces side by side in one tray. */
-const shareOf = ({ bird, equipment }: Plan): number =>
-  !isSoldCut(bird.cut) || bird.cut === "crown"
-    ? Math.min(1, constant("birdOvenShare") * bird.count)
-    : 1 / equipment.dishesInOven;
+const shareOf = ({ bird, equipment }: Plan, trays: number): number =>
+  isPiece(bird.cut) ? trays / equipment.dishesInOven : Math.min(1, constant("birdOvenShare") * bird.count);
 
 /** Everything that is done, as what it takes. */
-export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Placed): Use[] {
+export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed, trays }: Placed): Use[] {
   const { bird, equipment } = plan;
   const nothing = { ovenC: null, ovenShare: 0, rings: 0, hands: 0, isRead: false, fridgeL: 0 };
   const uses: Use[] = [];
@@ -108,7 +108,7 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
   if (isInOven && preheat) add("preheat", preheat.startMs, preheat.endMs, { ovenC: preheatedC(plan) });
   // With it out, the oven is free.
   for (const { heat, airC, startMs, endMs } of heatedSpans(plan, { schedule, chores })) {
-    add("bird", startMs, endMs, isOven(heat) ? { ovenC: airC, ovenShare: shareOf(plan) } : {});
+    add("bird", startMs, endMs, isOven(heat) ? { ovenC: airC, ovenShare: shareOf(plan, trays) } : {});
   }
   // From the oven to the end of the rest.
   const isRead = plan.finish.kind === "after-rest" || plan.finish.kind === "at-pull";

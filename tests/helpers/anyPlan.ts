@@ -2,7 +2,7 @@
 
 import fc from "fast-check";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
-import { massRangeKg } from "../../core/bird/mass";
+import { massRangeKg, mostOf } from "../../core/bird/mass";
 import { SPECIES } from "../../core/bird/species";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import { SHIELDS, UNDERLAYS, WRAPS } from "../../core/heat/covers";
@@ -122,7 +122,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       cavity: fc.constantFrom("empty", "aromatics", "stuffed" as const),
       massShare: fc.double({ min: 0, max: 1, noNaN: true }),
       massOffKg: fc.constantFrom(0, 0.4),
-      count: fc.integer({ min: 1, max: 4 }),
+      countShare: fc.double({ min: 0, max: 1, noNaN: true }),
       state: fc.constantFrom("frozen", "part-frozen", "fresh" as const),
       ice: fc.constantFrom(...ICE_LEFT),
       preSalted: fc.boolean(),
@@ -202,11 +202,12 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     later: fc.option(anyLaterStage),
   })
   .map(({ bird, method, serveAt, zone, later, decidedBy, ...chosen }) => {
-    const { massShare, cavity, ...chosenBird } = bird;
+    const { massShare, countShare, cavity, ...chosenBird } = bird;
     const [low, high] = massRangeKg(bird.species, bird.cut);
     const made = {
       ...chosenBird,
       massKg: low + massShare * (high - low),
+      count: Math.max(1, Math.ceil(countShare * mostOf(bird.cut))),
       cavity: hasCavity(bird.cut) ? cavity : ("empty" as const),
     };
     const { stages, ...usual } = usualPlan({ bird: made, method, serveAt, zone, equipment: chosen.equipment });

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { CUTS } from "../../../core/bird/form";
-import { hasGiblets, isSoldCut, losesBackbone, massRangeKg } from "../../../core/bird/mass";
+import { hasGiblets, isPiece, isSoldCut, losesBackbone, massRangeKg, mostOf } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";
@@ -113,10 +113,10 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
       <CutSheets bird={bird} />
       <Why id="wash" />
       <Stepper
-        label="Birds like this, side by side"
+        label={isPiece(bird.cut) ? "Pieces like this, side by side" : "Birds like this, side by side"}
         value={bird.count}
         min={1}
-        max={4}
+        max={mostOf(bird.cut)}
         onChange={(count) => settle(withBird({ count }))}
       />
       <Link to={`/?piece=${roast.id}`} className="self-start text-sm underline underline-offset-4">
