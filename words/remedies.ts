@@ -28,7 +28,6 @@ const PLAIN: Record<PlainRemedy, string> = {
   "no-ring": "They need no ring",
   "no-salt": "No more salt",
   "on-the-grill": "On the covered grill",
-  "one-bird": "One bird only",
   "one-more-hand": "Ask for one more pair of hands",
   "one-more-oven": "There is one more oven",
   "one-more-ring": "There is one more ring",
@@ -66,6 +65,10 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `Brine ${does.hours} h`;
     case "glaze-times":
       return does.times === 1 ? "One pass of glaze only" : `${does.times} passes of glaze only`;
+    case "fewer": {
+      const one = does.arePieces ? "piece" : "bird";
+      return does.count === 1 ? `One ${one} only` : `${does.count} ${one}s only`;
+    }
     case "salt-less":
       return saltedWords(does);
     case "and-bland":

@@ -17,6 +17,11 @@ export interface Fit {
   readonly has: readonly number[];
 }
 
+/** Told beside where it does not fit: how many would. */
+export interface Unfit extends Fit {
+  readonly most: number;
+}
+
 /** A finger's breadth of air around the bird in the pan, and under the roof of the oven, cm (common practice). */
 const PAN_ROOM_CM = 2;
 const ROOF_ROOM_CM = 5;
@@ -107,6 +112,19 @@ export function traysFor(size: Flat, { bird, equipment }: Pick<Measured, "bird" 
   while (isFlat && trays < equipment.dishesInOven && !within(inPan(trays, size, bird, pan), pan)) trays++;
   return trays;
 }
+
+/** What does not fit, and how many of it would; none where one is too large. */
+export const unfitOf = (sizes: Sizes, plan: Measured, salt: Kept): Unfit[] =>
+  fitsOf(sizes, plan, salt)
+    .filter(({ fits }) => !fits)
+    .map((fit) => {
+      const doFit = (count: number): boolean =>
+        fitsOf(sizes, { ...plan, bird: { ...plan.bird, count } }, salt).find(({ where }) => where === fit.where)
+          ?.fits === true;
+      let most = plan.bird.count - 1;
+      while (most > 0 && !doFit(most)) most--;
+      return { ...fit, most };
+    });
 
 /** A grill, a smoker and a spit are not measured. */
 export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: Kept): Fit[] {

@@ -8,7 +8,7 @@ import { PART_NAMES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { remediesOf } from "../schedule/remedies";
-import { fitsOf, traysFor } from "./fits";
+import { fitsOf, traysFor, unfitOf } from "./fits";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 import { basteMinutes, glazeMoments, seasoningEvents, seasoningFor } from "./season";
@@ -203,12 +203,13 @@ describe("whether it fits", () => {
       salt,
     ).find(({ where }) => where === "oven");
     if (!tall) throw new Error("the oven is measured");
+    const unfit = { ...tall, most: 0 };
     const standing = {
       ...plan,
       bird: { ...plan.bird, cut: "whole" as const, count: 1 },
       stages: [{ fromMin: 0, airC: 190, surface: "stand" as const }],
     };
-    const [lie] = remediesOf({ kind: "does-not-fit", fit: tall }, standing);
+    const [lie] = remediesOf({ kind: "does-not-fit", fit: unfit }, standing);
     expect(lie?.does).toEqual({ kind: "lay-down" });
     expect(lie?.change(standing).stages[0]?.surface).toBe("rack");
     // In the fridge it lies, as any other.
@@ -269,6 +270,13 @@ describe("whether it fits", () => {
     const on = (count: number, dishesInOven: number) =>
       traysFor(breast, made({ cut: "boneless-breast", count }, twelve(dishesInOven)));
     expect([on(6, 2), on(12, 2)]).toEqual([1, 2]);
+    // And how many one tray takes is what is offered.
+    const [unfit] = unfitOf(lying(breast), made({ cut: "boneless-breast", count: 12 }, twelve(1)), saltPlan(plan));
+    if (!unfit) throw new Error("twelve fit on one tray");
+    expect(unfit).toMatchObject({ where: "pan", most: 10 });
+    const planned = { ...plan, bird: { ...plan.bird, cut: "boneless-breast" as const, count: 12 } };
+    const [less] = remediesOf({ kind: "does-not-fit", fit: unfit }, planned);
+    expect(less?.does).toEqual({ kind: "fewer", count: 10, arePieces: true });
   });
 
   it("leaves air under the roof, and asks for twice the width for two birds", () => {

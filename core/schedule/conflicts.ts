@@ -5,7 +5,7 @@ import { NEVER } from "../forecast/shares";
 import { canWrap, type HeatSource, isFire, takes } from "../heat/sources";
 import { burning } from "../plan/additions";
 import { hottestInBagC, isInBag } from "../plan/bag";
-import type { Fit } from "../plan/fits";
+import type { Unfit } from "../plan/fits";
 import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
@@ -47,7 +47,7 @@ export type Conflict =
   | { readonly kind: "salted-twice"; readonly percent: number | null }
   | { readonly kind: "too-salty"; readonly percent: number }
   | { readonly kind: "at-night"; readonly task: TaskId; readonly startMs: number }
-  | { readonly kind: "does-not-fit"; readonly fit: Fit }
+  | { readonly kind: "does-not-fit"; readonly fit: Unfit }
   /** Sugar over the skin in too much heat. */
   | { readonly kind: "sugar-burns"; readonly id: string; readonly name: string }
   /** Goes into a gravy that is not made. */
@@ -88,7 +88,7 @@ export interface ConflictInput {
   readonly salt: SaltPlan;
   /** Salt in the meat as it goes in, %: simulated, or what it comes to for certain; null while that is not known. */
   readonly meatPercent: number | null;
-  readonly fits: readonly Fit[];
+  readonly unfit: readonly Unfit[];
   /** What waits in vain, by the simulation. */
   readonly inVain: readonly Waiting[];
   readonly nowMs: number;
@@ -114,7 +114,7 @@ export function conflictsOf({
   input,
   salt,
   meatPercent,
-  fits,
+  unfit,
   inVain,
   nowMs,
   told,
@@ -184,6 +184,6 @@ export function conflictsOf({
   if (input.inByMs !== undefined && schedule.restMin.expected > input.longestRestMin) {
     conflicts.push({ kind: "done-too-soon", minutes: schedule.restMin.expected });
   }
-  for (const fit of fits) if (!fit.fits) conflicts.push({ kind: "does-not-fit", fit });
+  for (const fit of unfit) conflicts.push({ kind: "does-not-fit", fit });
   return conflicts;
 }

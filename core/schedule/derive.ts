@@ -9,7 +9,7 @@ import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
 import { carveMinOf } from "../plan/carving";
-import { type Fit, fitsOf, traysFor } from "../plan/fits";
+import { type Fit, fitsOf, traysFor, unfitOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
 import { thawPlaceOf, thawsInBrine } from "../plan/ice";
@@ -207,7 +207,6 @@ export function derivePlan(
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
   const uses = usesOf(plan, { schedule, sides, chores, salt, isLed, trays: traysFor(simulated.sizeCm, plan) });
-  const fits = fitsOf(simulated, plan, salt);
   const plainMin = plainRuleMin(massKg);
   return {
     schedule,
@@ -215,7 +214,7 @@ export function derivePlan(
     chores,
     uses,
     beside,
-    fits,
+    fits: fitsOf(simulated, plan, salt),
     conflicts: inAt
       ? []
       : conflictsOf({
@@ -224,7 +223,7 @@ export function derivePlan(
           input: { ...input, thawHours: simulated.thawHours },
           salt,
           meatPercent,
-          fits,
+          unfit: unfitOf(simulated, plan, salt),
           inVain: waitingInVain(plan, simulated.history, roastMin),
           nowMs,
           told,

@@ -18,6 +18,7 @@ import {
   bagAt,
   DRY_INSTEAD,
   FLATTEN,
+  fewer,
   HOTTER,
   HOTTEST_C,
   IN_THE_OVEN,
@@ -25,7 +26,6 @@ import {
   LAY_DOWN,
   LID_INSTEAD,
   NO_SALT,
-  ONE_BIRD,
   type Remedy,
   ROAST_FROZEN,
   SALT_AT_OVEN,
@@ -298,11 +298,11 @@ function remediesFor(conflict: Conflict, plan: Plan, after?: ConflictsAfter): re
     case "late-never":
       return hotter(plan);
     case "does-not-fit": {
-      const { where } = conflict.fit;
+      const { where, most } = conflict.fit;
       if (where === "pot") return [BAG, DRY_INSTEAD];
-      if (where === "thaw") return [...(plan.bird.count > 1 ? [ONE_BIRD] : []), WATER_NOW];
+      if (where === "thaw") return [...(most > 0 ? [fewer(plan, most)] : []), WATER_NOW];
       return [
-        ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
+        ...(most > 0 ? [fewer(plan, most)] : []),
         ...(where === "oven" && isUpright(plan.stages[0]?.surface) ? [LAY_DOWN] : []),
         ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),
         ...(plan.bird.count === 1 && isJointed(plan.bird.cut) ? [JOINT] : []),

@@ -1,5 +1,6 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
+import { isPiece } from "../bird/mass";
 import { constant } from "../constants";
 import { isUpright } from "../heat/covers";
 import { type HeatSource, inBagsPlace } from "../heat/sources";
@@ -36,7 +37,6 @@ export const PLAIN_REMEDIES = [
   "no-ring",
   "no-salt",
   "on-the-grill",
-  "one-bird",
   "one-more-hand",
   "one-more-oven",
   "one-more-ring",
@@ -68,6 +68,7 @@ export type Does =
   | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
   | { readonly kind: "brine-hours"; readonly hours: number }
   | { readonly kind: "glaze-times"; readonly times: number }
+  | { readonly kind: "fewer"; readonly count: number; readonly arePieces: boolean }
   /** Begun later, for as long as there is; dried: null where it was not to be. */
   | {
       readonly kind: "salt-less";
@@ -204,4 +205,9 @@ export function bagAt({ equipment: { dial } }: Plan): Remedy {
     },
   };
 }
-export const ONE_BIRD: Remedy = { does: { kind: "one-bird" }, change: withBird({ count: 1 }) };
+
+/** As many as there is room for. */
+export const fewer = ({ bird }: Plan, count: number): Remedy => ({
+  does: { kind: "fewer", count, arePieces: isPiece(bird.cut) },
+  change: withBird({ count }),
+});
