@@ -167,7 +167,7 @@ export class BrumaDatabase extends Dexie {
     // added with them, and rows stay as they are.
     // Version 23, birds that can be made.
     this.version(23).upgrade((change) => everyRoast(change, roastThatCanBeMade));
-    // Version 24, as version 21 of the file: a roast stays as it was.
+    // Versions 24 and 25, as versions 21 and 22 of the file: a roast stays as it was.
     // Whatever the newest is, it is told to an older page.
     this.version(DATABASE_VERSION).stores({});
   }

@@ -7,6 +7,7 @@ import type { Wrap } from "../core/heat/covers";
 import { isFire, isLidded } from "../core/heat/sources";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import type { Thickener } from "../core/kitchen/gravy";
+import { isHeatedAgain } from "../core/plan/dayBefore";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import { thawPlaceOf } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
@@ -239,12 +240,17 @@ export function choreWords(
             `${[gravy.liquid, ...additionsIn("thicken", plan, derived, units)].join(", ")}; ${THICKENED[gravy.thickener]}; bring to the boil; taste, only then salt; warm jug`,
           ]
         : ["", ""];
+    case "platter":
+      return [
+        "The cold meat out of the fridge",
+        "so that its chill is off by dinner; onto a platter meanwhile; two hours out are the most",
+      ];
   }
 }
 
 /** What is still around it is opened over the tray; under what was there all along, nothing has dried on. */
 function loosenWords(plan: Plan, { chores }: DerivedPlan): Words {
-  if (plan.gravy === "none" && plan.roasted === "same-day") {
+  if (plan.gravy === "none" && !isHeatedAgain(plan)) {
     return ["Pour off the fat", "hot fat is a hazard; through a strainer into a jar, and kept"];
   }
   const changes = chores.filter(({ kind }) => kind === "stage").length;

@@ -133,6 +133,7 @@ const USE_NAMES: Record<string, string> = {
   season: "dressing the bird",
   stock: "the stock",
   thicken: "the gravy",
+  platter: "laying out the cold meat",
   "mix-brine": "mixing the brine",
   make: "making what goes on",
   stuffing: "making the stuffing",

@@ -9,6 +9,7 @@ const OF_PLAN: Record<keyof Plan, string> = {
   thawIn: "how it thaws",
   serveAt: "when it is eaten",
   roasted: "on which day it is roasted",
+  eatenCold: "whether it is eaten cold",
   zone: "the time zone",
   heat: "what it is heated in",
   oven: "which oven it is in",

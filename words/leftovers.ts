@@ -1,16 +1,20 @@
 /** What is left after the table, in the words of every screen. */
 import { constant } from "../core/constants";
+import { isEatenCold } from "../core/plan/dayBefore";
 import type { Plan } from "../core/plan/schema";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 
 export const LEFTOVERS = "Leftovers into the fridge";
 
 /** Where it was roasted the day before. */
-export const HOT_TWICE = "What is left has been hot twice: it is not heated again.";
+export const ofDayBefore = (plan: Pick<Plan, "roasted" | "eatenCold">): string =>
+  isEatenCold(plan)
+    ? "What is left has been out once more: into the fridge again, and eaten soon."
+    : "What is left has been hot twice: it is not heated again.";
 
-export const leftoversDetail = ({ roasted }: Pick<Plan, "roasted">, units: UnitSystem): string =>
-  roasted === "day-before"
-    ? "within two hours of the table; hot twice, it is not heated again"
+export const leftoversDetail = (plan: Pick<Plan, "roasted" | "eatenCold">, units: UnitSystem): string =>
+  plan.roasted === "day-before"
+    ? `within two hours of the table; ${isEatenCold(plan) ? "out once more, it is eaten soon" : "hot twice, it is not heated again"}`
     : `within two hours of carving, one where it is hotter than ${formatTemperature(constant("hotKitchenC"), units)}; two fingers deep, open until cold`;
 
 /** Once its time is over. @param hours that it may stand out @param at when they were over */

@@ -122,6 +122,7 @@ export const CHORE_NAMES: Record<ChoreKind, string> = {
   "bring-up": "Next heat on",
   loosen: "Loosen the tray",
   thicken: "Gravy",
+  platter: "Onto the platter",
 };
 
 export const SALT_NAMES: Record<SaltKind, string> = {

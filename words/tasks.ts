@@ -8,6 +8,7 @@ import type { Cover, Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { goesInCold } from "../core/kitchen/broughtUp";
 import { slicesFromBone } from "../core/plan/carving";
+import { isHeatedAgain } from "../core/plan/dayBefore";
 import { saltsOnRack } from "../core/plan/fits";
 import { movedInto } from "../core/plan/heats";
 import { goesInWithIce, thawPlaceOf, thawsInBrine } from "../core/plan/ice";
@@ -207,7 +208,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
     ],
     chill: [
       "Into shallow trays, into the fridge",
-      "no deeper than two fingers, within two hours; drippings over the meat, covered once cold",
+      `no deeper than two fingers, within two hours; ${isHeatedAgain(plan) ? "drippings over the meat, " : ""}covered once cold`,
     ],
     table: ["To the table", ""],
   };

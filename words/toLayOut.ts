@@ -3,6 +3,7 @@ import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor } from "../core/kitchen/brining";
 import { stringM } from "../core/kitchen/cutting";
+import { isEatenCold } from "../core/plan/dayBefore";
 import { liesOnRack } from "../core/plan/fits";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
@@ -32,7 +33,10 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       isOwn: true,
       ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
-    { what: `foil, two towels, warm platter${plan.gravy === "none" ? "" : " and jug"}`, amount: "" },
+    {
+      what: `foil, two towels, ${isEatenCold(plan) ? "" : "warm "}platter${plan.gravy === "none" ? "" : isEatenCold(plan) ? " and a warm jug" : " and jug"}`,
+      amount: "",
+    },
     ...when(plan.roasted === "day-before", { what: "shallow trays for the carved meat, to be covered", amount: "" }),
     ...when(plan.cover === "box", {
       what: `insulated box that holds ${theBirds(bird)} in foil`,

@@ -64,6 +64,8 @@ describe("what of the timetable is due", () => {
     expect(called("roasting")).toEqual(
       ["bacon-off-1", "bring-up-1", "glaze-1", "ice-gone-1", "oil-1", ...beside].sort(),
     );
-    expect(called("resting")).toEqual([...beside, "leftovers", "loosen-1", "side-potatoes", "thicken-1"].sort());
+    expect(called("resting")).toEqual(
+      [...beside, "leftovers", "loosen-1", "platter-1", "side-potatoes", "thicken-1"].sort(),
+    );
   });
 });

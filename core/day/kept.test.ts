@@ -54,6 +54,15 @@ describe("a bird that was carved the day before", () => {
     expect(kept(carvedMs - 5 * HOUR_MS).coming.map(({ id }) => id)).not.toContain("carve");
   });
 
+  it("eaten cold, waits for no oven: out of the fridge, and to the table", () => {
+    const cold = { ...plan, eatenCold: true, gravy: "none" as const };
+    const derived = derivePlan(cold, simulated({ dayAfter: DAY_AFTER }), FIRST_SHARES, serveMs - 20 * DAY_MS);
+    const now = (nowMs: number, ...ticked: string[]) => keptOf(rowsOf(derived), happened(...ticked), nowMs);
+    expect(now(carvedMs).coming.map(({ id }) => id)).toEqual(["platter-1", "table", "leftovers"]);
+    expect(now(serveMs, "chill")).toMatchObject({ overdue: null, ovenOn: null, lateMin: 0 });
+    expect(now(serveMs, "chill", "platter-1").coming.map(({ id }) => id)).toEqual(["table", "leftovers"]);
+  });
+
   it("not heated when it should be, makes dinner and all before it later by as much; told in time, nothing", () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 300 }), (lateMin) => {

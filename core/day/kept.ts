@@ -1,5 +1,5 @@
 /**
- * A bird that was carved the day before its dinner: cold in time, kept, and hot again in time. What has been done of it
+ * A bird that was carved the day before its dinner: cold in time, kept, and at its table in time, hot again or cold. What has been done of it
  * is ticked off by the rows of its timetable.
  */
 import { constant } from "../constants";
@@ -14,7 +14,7 @@ import { stillStands } from "./stands";
 const CHILL_ROW = "chill";
 const REHEAT_ROW = dishRow(REHEAT_ID);
 /** What hangs on dinner, and not on the bird's coming out. */
-const OF_THE_DINNER: ReadonlySet<RowKind> = new Set(["side", "oven-on", "thicken", "table", "leftovers"]);
+const OF_THE_DINNER: ReadonlySet<RowKind> = new Set(["side", "oven-on", "thicken", "platter", "table", "leftovers"]);
 
 export interface Kept<Of extends Row = Row> {
   /** Into the fridge, and by when; null once it is there. */

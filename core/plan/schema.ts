@@ -236,6 +236,8 @@ export const PlanSchema = z.strictObject({
   serveAt: instant,
   /** Roasted on the day it is eaten, or the day before: carved, chilled, heated again. */
   roasted: z.enum(["same-day", "day-before"]),
+  /** Of the day before, and not heated again; left out: it is. */
+  eatenCold: z.optional(z.boolean()),
   /** IANA zone in which the cook reads the clock. */
   zone,
   /** What it goes into. */

@@ -28,6 +28,7 @@ const OF_DINNER = [
 /** What goes through one salting and one fire besides: all but the piece itself and when it is done. */
 const OF_FIRE = [
   "roasted",
+  "eatenCold",
   "heat",
   "oven",
   "fuel",

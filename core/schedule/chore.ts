@@ -25,6 +25,7 @@ export const CHORE_KINDS = [
   "bring-up",
   "loosen",
   "thicken",
+  "platter",
 ] as const;
 export type ChoreKind = (typeof CHORE_KINDS)[number];
 

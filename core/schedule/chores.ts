@@ -4,6 +4,7 @@ import type { BirdSize } from "../bird/size";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import type { Gravy } from "../kitchen/gravy";
+import { isEatenCold, isHeatedAgain } from "../plan/dayBefore";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { HistoryPoint } from "../processes/bird";
@@ -63,6 +64,9 @@ export function choresOf(
     sheet.put("thicken", "board", startMs, THICKEN_MIN, { hands: 1, ring: true });
     bench.take(startMs, gravyEndMs);
   }
+  if (isEatenCold(plan)) {
+    sheet.put("platter", "board", schedule.serveAtMs - UNCHILLED_MIN * MINUTE_MS, UNCHILLED_MIN);
+  }
   putBeforehand(sheet, {
     plan,
     schedule,
@@ -78,9 +82,11 @@ export function choresOf(
   return sheet.chores.sort((a, b) => a.startMs - b.startMs);
 }
 
+/** Cold meat tastes of more once the fridge's chill is off it; it is laid out whenever there is a moment (common practice). */
+const UNCHILLED_MIN = 30;
+
 /** Whether what has run out is wanted without a gravy too: fat that keeps, or what covers the meat until the next day. */
-const keepsDrippings = ({ bird, roasted }: Plan): boolean =>
-  SPECIES_RECORDS[bird.species].rendersFat || roasted === "day-before";
+const keepsDrippings = (plan: Plan): boolean => SPECIES_RECORDS[plan.bird.species].rendersFat || isHeatedAgain(plan);
 
 /** Work of others of the dinner, and of the bird itself. */
 function takeWhatIsFixed(bench: Bench, plan: Plan, schedule: Schedule, taken: readonly Busy[]): void {

@@ -9,6 +9,7 @@ import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
 import { carveMinOf } from "../plan/carving";
+import { isHeatedAgain } from "../plan/dayBefore";
 import { type Fit, fitsOf, traysFor, unfitOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
@@ -18,7 +19,6 @@ import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
 import { reheatDialC } from "../processes/leftovers";
 import { restFor } from "../processes/rest";
-import type { Dial } from "../units/dial";
 import { KG_PER_POUND } from "../units/quantity";
 import { MINUTE_MS } from "../units/time";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
@@ -94,14 +94,14 @@ const LONGEST_THAW_HOURS = 14 * 24;
 export const REHEAT_ID = "reheat";
 
 /** The carved bird of the day before, as one more dish for the oven: nobody named it. */
-function reheatingDish({ dayAfter }: Simulated, dial: Dial): SideDish[] {
-  if (dayAfter?.reheat.kind !== "hot") return [];
+function reheatingDish({ dayAfter }: Simulated, plan: Plan): SideDish[] {
+  if (!isHeatedAgain(plan) || dayAfter?.reheat.kind !== "hot") return [];
   return [
     {
       id: REHEAT_ID,
       name: "",
       minutes: dayAfter.reheat.minutes,
-      ovenC: reheatDialC(dial),
+      ovenC: reheatDialC(plan.equipment.dial),
       ring: false,
       slot: "auto",
     },
@@ -133,7 +133,7 @@ export function derivePlan(
   const dishes = [
     // On the day they are eaten there is no bird to bake beside, before or under.
     ...(dayBefore ? ownDishes.map((dish): SideDish => ({ ...dish, slot: "rest" })) : ownDishes),
-    ...reheatingDish(simulated, plan.equipment.dial),
+    ...reheatingDish(simulated, plan),
   ];
   const stoves = {
     ...plan.equipment,

@@ -39,6 +39,7 @@ const PHASES: Record<RowKind, Phase> = {
   "bring-up": "in",
   loosen: "out",
   thicken: "out",
+  platter: "out",
   // Where it needs no oven but its own.
   side: "beside",
   "oven-on": "beside",

@@ -82,6 +82,7 @@ const ALARMS: Partial<Record<RowKind, number>> = {
   "bring-up": 2,
   loosen: 0,
   thicken: 0,
+  platter: 0,
 };
 
 /** Of pieces in one heat: what is done for all of them by the same hands. */

@@ -132,6 +132,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     serveAt: anyServeAt,
     zone: fc.constantFrom("UTC", "Europe/Lisbon", "America/New_York", "Asia/Kolkata", "Australia/Lord_Howe"),
     roasted: fc.constantFrom("same-day", "day-before" as const),
+    eatenCold: fc.boolean(),
     heat: fc.constantFrom(...HEAT_SOURCES),
     oven: fc.option(anyOven),
     method: fc.constantFrom(...METHODS.map(({ id }) => id)),

@@ -88,7 +88,7 @@ export const KEEPING: Chapter = {
       id: "reheat",
       title: "Heating it again",
       says: ({ t }) => [
-        `Covered, a spoon of drippings over it, until the middle shows ${t(constant("guidelineC"))}. Once only. The same is how a bird roasted the day before comes to the table.`,
+        `Covered, a spoon of drippings over it, until the middle shows ${t(constant("guidelineC"))}. Once only. The same is how a bird roasted the day before comes to the table, where it is not eaten cold: then out of the fridge shortly before, and no longer than ${constant("outHours")} hours out of it.`,
       ],
     },
     {

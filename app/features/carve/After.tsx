@@ -13,7 +13,7 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { HOUR_MS } from "../../../core/units/time";
-import { HOT_TWICE, LEFTOVERS, overWords } from "../../../words/leftovers";
+import { LEFTOVERS, ofDayBefore, overWords } from "../../../words/leftovers";
 import { clockTime, countdown, dayName } from "../../../words/time";
 import { actsOf } from "../../day/acts";
 import { HotTable } from "../../day/HotTable";
@@ -60,7 +60,7 @@ export function After({ roast, units }: Props) {
       )}
       {now < eatByMs && (
         <>
-          {isNextDay ? <p className="text-lg">{HOT_TWICE}</p> : <CoolingTray roast={roast} units={units} />}
+          {isNextDay ? <p className="text-lg">{ofDayBefore(plan)}</p> : <CoolingTray roast={roast} units={units} />}
           <p className="text-soft">
             Eaten by {dayName(eatByMs, plan.zone, reader)}, or frozen. Follow your local food-safety authority.
           </p>

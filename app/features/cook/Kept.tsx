@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { uncarved } from "../../../core/day/kept";
+import { isEatenCold } from "../../../core/plan/dayBefore";
 import { LEFTOVERS_ROW, TABLE_ROW } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
@@ -31,7 +32,7 @@ interface Props {
 /** So near to dinner, what is left to say is that it is on the table. */
 const NEAR_MS = HOUR_MS / 2;
 
-/** Carved the day before: into the fridge in time, then, for its dinner, hot again and to the table. */
+/** Carved the day before: into the fridge in time, then, for its dinner, hot again or cold, and to the table. */
 export function Kept({ day, acts }: Props) {
   const reader = useHabits();
   const { pace } = usePace();
@@ -57,8 +58,9 @@ export function Kept({ day, acts }: Props) {
       </MainAct>
       <AdviceList items={items} acts={acts} />
       <p className="text-soft">
-        Heated once, covered, a spoon of drippings over it, until the middle of every tray shows{" "}
-        {formatTemperature(constant("guidelineC"), reader.units)}.
+        {isEatenCold(roast.plan)
+          ? "Eaten cold: covered in the fridge until shortly before, and no longer than two hours out of it."
+          : `Heated once, covered, a spoon of drippings over it, until the middle of every tray shows ${formatTemperature(constant("guidelineC"), reader.units)}.`}
       </p>
       {rows.length > 0 && (
         <ComingRows rows={rows} now={now} zone={roast.plan.zone} label="What is still to come" isDetailed />

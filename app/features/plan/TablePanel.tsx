@@ -3,18 +3,19 @@ import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { CARVINGS, type Carving, canSliceFromBone } from "../../../core/kitchen/cutting";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
+import { isEatenCold } from "../../../core/plan/dayBefore";
 import { withDishes } from "../../../core/plan/edits";
 import type { Plan, Side } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
 import { reheatDialC } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import { ovenOnMs } from "../../../core/schedule/ovenOn";
-import type { Dial } from "../../../core/units/dial";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { small } from "../../../words/amounts";
 import { besideWhat, dishName } from "../../../words/dishes";
 import { timeBeside } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { IconButton } from "../../ui/IconButton";
 import { MomentField } from "../../ui/MomentField";
@@ -73,7 +74,26 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
         ]}
         onChange={(roasted) => settle((before) => ({ ...before, roasted }))}
       />
-      {cook.dayAfter && <LeftoversFacts of={cook.dayAfter} dial={plan.equipment.dial} units={units} />}
+      {plan.roasted === "day-before" && (
+        <Segmented
+          label="Eaten"
+          value={isEatenCold(plan) ? "cold" : "hot"}
+          choices={[
+            { value: "hot", label: "Heated again" },
+            { value: "cold", label: "Eaten cold" },
+          ]}
+          onChange={(eaten) => settle((before) => ({ ...before, eatenCold: eaten === "cold" }))}
+        />
+      )}
+      {isEatenCold(plan) && plan.gravy !== "none" && (
+        <p className="text-sm text-soft">
+          A hot gravy is made for it all the same.{" "}
+          <Button size="small" onClick={() => settle((before) => ({ ...before, gravy: "none" }))}>
+            No gravy
+          </Button>
+        </p>
+      )}
+      {cook.dayAfter && <LeftoversFacts of={cook.dayAfter} plan={plan} units={units} />}
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {APPETITES.map((appetite) => (
           <Stepper
@@ -157,20 +177,22 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
 
 interface FactsProps {
   readonly of: Leftovers;
-  readonly dial: Dial;
+  readonly plan: Plan;
   readonly units: UnitSystem;
 }
 
 /** Chilled against the cooling rule, and how long it takes to be hot again. */
-function LeftoversFacts({ of: { chill, reheat }, dial, units }: FactsProps) {
+function LeftoversFacts({ of: { chill, reheat }, plan, units }: FactsProps) {
   const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
     <>
       <p className="text-sm text-soft">
-        Carved, laid two fingers deep in trays with the drippings, in the fridge within two hours and open until cold
-        {chill.to5Min !== null && `: cold through after ${formatDuration(chill.to5Min * 60)}`}. Covered in the oven at{" "}
-        {t(reheatDialC(dial))} it is {t(constant("guidelineC"))} in the middle after{" "}
-        {reheat.kind === "hot" ? formatDuration(reheat.minutes * 60) : "longer than four hours"}.
+        Carved, laid two fingers deep in trays{isEatenCold(plan) ? "" : " with the drippings"}, in the fridge within two
+        hours and open until cold
+        {chill.to5Min !== null && `: cold through after ${formatDuration(chill.to5Min * 60)}`}.{" "}
+        {isEatenCold(plan)
+          ? "Then covered, and out of the fridge shortly before it is eaten."
+          : `Covered in the oven at ${t(reheatDialC(plan.equipment.dial))} it is ${t(constant("guidelineC"))} in the middle after ${reheat.kind === "hot" ? formatDuration(reheat.minutes * 60) : "longer than four hours"}.`}
       </p>
       {!chill.keepsTheRule && (
         <Caution>
