@@ -19,7 +19,7 @@ import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
 import { EVE_HOURS } from "../core/schedule/choresBeforehand";
 import type { DerivedPlan } from "../core/schedule/derive";
-import { stuffingOf } from "../core/schedule/dressing";
+import { isBare, stuffingOf } from "../core/schedule/dressing";
 import { heatedSpans } from "../core/schedule/places";
 import { potsOf, simmersItsBones } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -151,23 +151,27 @@ export function choreWords(
       const [what, how] = fillWords(plan, seasoning, units);
       return [what, [fromTheSalt(derived, kind), how].filter(Boolean).join("; ")];
     }
-    case "season":
+    case "season": {
+      const onIt = [
+        seasoning.pasteGrams > 0 &&
+          `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
+        seasoning.baconGrams > 0 && "bacon over the breast",
+        ...additionsIn("season", plan, derived, units),
+        startsShielded(plan) &&
+          `the breast shield moulded on ${plan.bird.count > 1 ? "each" : "the"} cold bird and oiled`,
+      ].filter(Boolean);
       return [
-        `Dress ${theBirds(plan.bird)}: ${FAT_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units))}`,
+        `${isBare(plan) && onIt.length === 0 ? "Lay out" : "Dress"} ${theBirds(plan.bird)}: ${FAT_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units))}`,
         [
           fromTheSalt(derived, kind),
-          seasoning.pasteGrams > 0 &&
-            `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
-          seasoning.baconGrams > 0 && "bacon over the breast",
-          ...additionsIn("season", plan, derived, units),
-          startsShielded(plan) &&
-            `the breast shield moulded on ${plan.bird.count > 1 ? "each" : "the"} cold bird and oiled`,
+          ...onIt,
           plan.bird.cut === "whole" && isTied(plan) && "legs tied, wings tucked",
           (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]
           .filter(Boolean)
           .join("; "),
       ];
+    }
     case "counter":
       return [
         "Onto the counter",
@@ -190,7 +194,13 @@ export function choreWords(
     case "sear":
       return [
         `Sear ${itOrThem(plan.bird)}: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
-        `${plan.bird.count > 1 ? "as many at once as lie flat in the pan; " : ""}skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
+        [
+          plan.bird.count > 1 && "as many at once as lie flat in the pan",
+          `skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}`,
+          `then ${plan.bird.count > 1 ? "all together" : "at once"} into the heat`,
+        ]
+          .filter(Boolean)
+          .join("; "),
       ];
     case "glaze": {
       const how =

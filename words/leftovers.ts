@@ -14,7 +14,9 @@ export const ofDayBefore = (plan: Pick<Plan, "roasted" | "eatenCold">): string =
 
 export const leftoversDetail = (plan: Pick<Plan, "roasted" | "eatenCold">, units: UnitSystem): string =>
   plan.roasted === "day-before"
-    ? `within two hours of the table; ${isEatenCold(plan) ? "out once more, it is eaten soon" : "hot twice, it is not heated again"}`
+    ? isEatenCold(plan)
+      ? "within two hours of coming out of it; out once more, it is eaten soon"
+      : "within two hours of the table; hot twice, it is not heated again"
     : `within two hours of carving, one where it is hotter than ${formatTemperature(constant("hotKitchenC"), units)}; two fingers deep, open until cold`;
 
 /** Once its time is over. @param hours that it may stand out @param at when they were over */

@@ -47,15 +47,16 @@ import { goesInWords, minuteWords } from "./stages";
 import { inThePot } from "./stock";
 import { eachBird, forEachBird, inEach, itOrEach, itOrThem, theBirds } from "./titles";
 
-const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
-  whole: "Open and clean",
-  spatchcock: "Open, clean and flatten",
-  parts: "Open, clean, cut in parts",
-  crown: "Unwrap and dry the crown",
-  legs: "Unwrap and dry the legs",
-  "boneless-breast": "Unwrap and dry the breast",
-  "leg-roll": "Unwrap and open out the leg",
+const CUT_WORDS: Record<Plan["bird"]["cut"], (plan: Plan) => string> = {
+  whole: () => "Open and clean",
+  spatchcock: () => "Open, clean and flatten",
+  parts: () => "Open, clean, cut in parts",
+  crown: ({ bird }) => `Unwrap and dry the ${oneOrMore("crown", bird)}`,
+  legs: () => "Unwrap and dry the legs",
+  "boneless-breast": (plan) => `Unwrap and ${isTied(plan) ? "tie" : "dry"} the ${oneOrMore("breast", plan.bird)}`,
+  "leg-roll": ({ bird }) => `Unwrap and open out the ${oneOrMore("leg", bird)}`,
 };
+const oneOrMore = (piece: string, { count }: Plan["bird"]): string => (count > 1 ? `${piece}s` : piece);
 
 /** Its going in, as it is called. @param when a word after the place */
 export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): string {
@@ -121,7 +122,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem, i
           `straight in, with the ice in ${itOrThem(plan.bird)}${hasGiblets(plan.bird) ? "; what is inside comes out as soon as it lets go" : ""}`,
         ]
       : [
-          plan.bird.cut === "boneless-breast" && isTied(plan) ? "Unwrap and tie the breast" : CUT_WORDS[plan.bird.cut],
+          CUT_WORDS[plan.bird.cut](plan),
           [
             [hasGiblets(plan.bird) && "giblets and neck out of both ends", hasBreast && "pop-up thermometer out"]
               .filter(Boolean)

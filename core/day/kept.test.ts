@@ -9,6 +9,7 @@ import { derivePlan } from "../schedule/derive";
 import { rowsOf } from "../schedule/rows";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "../units/time";
 import { keptOf, uncarved, unserved } from "./kept";
+import { leftoversOf } from "./leftovers";
 
 const plan: Plan = { ...sampleRoast().plan, roasted: "day-before" };
 const serveMs = Date.parse(plan.serveAt);
@@ -61,6 +62,12 @@ describe("a bird that was carved the day before", () => {
     expect(now(carvedMs).coming.map(({ id }) => id)).toEqual(["platter-1", "table", "leftovers"]);
     expect(now(serveMs, "chill")).toMatchObject({ overdue: null, ovenOn: null, lateMin: 0 });
     expect(now(serveMs, "chill", "platter-1").coming.map(({ id }) => id)).toEqual(["table", "leftovers"]);
+    // Two hours out of the fridge are over before two hours at the table are.
+    const outMs = now(carvedMs).coming[0]?.startMs ?? Number.NaN;
+    expect(outMs).toBeLessThan(serveMs);
+    expect(now(carvedMs).coming.at(-1)?.endMs).toBe(outMs + 2 * HOUR_MS);
+    const eaten = { plan: cold, happened: happened("chill", TABLE_ROW) };
+    expect(leftoversOf(eaten, serveMs)?.byMs).toBe(outMs + 2 * HOUR_MS);
   });
 
   it("not heated when it should be, makes dinner and all before it later by as much; told in time, nothing", () => {

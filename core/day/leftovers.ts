@@ -1,5 +1,6 @@
 /** What is left of a bird that was eaten: cold in time, or thrown away. */
 import { constant } from "../constants";
+import { outAgainMs } from "../plan/dayBefore";
 import { cookStage, LEFTOVERS_ROW, type Roast } from "../plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { isLongOver } from "./over";
@@ -14,10 +15,10 @@ export interface Leftovers {
 
 /**
  * Since when it stands out, ms: the knife. What was carved the day before stood out once already; its dinner begins the
- * clock again.
+ * clock again, or its fridge, where it is eaten cold.
  */
 export const eatenMs = ({ plan, happened }: Pick<Roast, "plan" | "happened">): number =>
-  Date.parse(plan.roasted === "day-before" ? plan.serveAt : (happened.carvedAt ?? ""));
+  plan.roasted === "day-before" ? outAgainMs(plan, Date.parse(plan.serveAt)) : Date.parse(happened.carvedAt ?? "");
 
 /** @returns null where nothing of it stands out: not eaten yet, put away, its record closed, or so long over that nobody asks */
 export function leftoversOf({ plan, happened }: Pick<Roast, "plan" | "happened">, nowMs: number): Leftovers | null {

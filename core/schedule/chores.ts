@@ -4,7 +4,7 @@ import type { BirdSize } from "../bird/size";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import type { Gravy } from "../kitchen/gravy";
-import { isEatenCold, isHeatedAgain } from "../plan/dayBefore";
+import { isEatenCold, isHeatedAgain, outAgainMs, UNCHILLED_MIN } from "../plan/dayBefore";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { HistoryPoint } from "../processes/bird";
@@ -65,7 +65,7 @@ export function choresOf(
     bench.take(startMs, gravyEndMs);
   }
   if (isEatenCold(plan)) {
-    sheet.put("platter", "board", schedule.serveAtMs - UNCHILLED_MIN * MINUTE_MS, UNCHILLED_MIN);
+    sheet.put("platter", "board", outAgainMs(plan, schedule.serveAtMs), UNCHILLED_MIN);
   }
   putBeforehand(sheet, {
     plan,
@@ -81,9 +81,6 @@ export function choresOf(
   });
   return sheet.chores.sort((a, b) => a.startMs - b.startMs);
 }
-
-/** Cold meat tastes of more once the fridge's chill is off it; it is laid out whenever there is a moment (common practice). */
-const UNCHILLED_MIN = 30;
 
 /** Whether what has run out is wanted without a gravy too: fat that keeps, or what covers the meat until the next day. */
 const keepsDrippings = (plan: Plan): boolean => SPECIES_RECORDS[plan.bird.species].rendersFat || isHeatedAgain(plan);

@@ -24,8 +24,8 @@ const isFilled = (plan: Plan): boolean => plan.bird.cavity === "aromatics" || is
 /** Minutes of filling the bird, right before it is dressed: nothing raw lies filled for longer. */
 export const fillMin = (plan: Plan): number => (isFilled(plan) ? withAll(plan, 10) : 0);
 
-/** Pieces that nothing is rubbed onto or tied: they are laid out. */
-const isBare = ({ bird, season }: Plan): boolean =>
+/** Pieces that no fat is rubbed onto and that are not trussed: they are laid out. */
+export const isBare = ({ bird, season }: Plan): boolean =>
   bird.cut !== "whole" && (season.fat === "none" || season.fat === "none-at-first");
 
 /** Minutes of dressing it: fat, paste, bacon, what goes on before the heat, a shield moulded on the cold bird. */

@@ -2,7 +2,7 @@
 import { constant } from "../constants";
 import { LEFTOVERS_ROW } from "../plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
-import { type Lane, type Schedule, type TaskId, taskOf } from "./backward";
+import { type Lane, type TaskId, taskOf } from "./backward";
 import type { Chore, ChoreKind } from "./chore";
 import type { DerivedPlan } from "./derive";
 import { ovenOnMs } from "./ovenOn";
@@ -90,10 +90,11 @@ const IN_ONE_GO: readonly RowKind[] = ["prepare", "salt", "dry", "counter", "fil
 
 const SIDE_ALARM_MIN = 5;
 
-/** What is left into the fridge: by two hours from the knife, or from the table where the knife was the day before. */
-function leftoversRow(schedule: Schedule): Row {
+/** What is left into the fridge: by two hours from the knife, or from the table, or the fridge, where the knife was the day before. */
+function leftoversRow({ schedule, chores }: Pick<DerivedPlan, "schedule" | "chores">): Row {
   const isKept = taskOf(schedule, "chill") !== undefined;
-  const sinceMs = isKept ? schedule.serveAtMs : schedule.carveAtMs;
+  const outAgainMs = chores.find(({ kind }) => kind === "platter")?.startMs ?? schedule.serveAtMs;
+  const sinceMs = isKept ? outAgainMs : schedule.carveAtMs;
   const endMs = sinceMs + constant("outHours") * HOUR_MS;
   const startMs = endMs - constant("coldCallMin") * MINUTE_MS;
   return { id: LEFTOVERS_ROW, startMs, endMs, lane: "table", alarmMin: 0, about: { kind: "leftovers" } };
@@ -131,7 +132,7 @@ export function rowsOf({ schedule, chores, sides, beside }: DerivedPlan): Row[] 
     };
     return isOvenOff ? [ovenOnRow(side), row] : [row];
   });
-  return [...tasks, ...work, ...dishes, leftoversRow(schedule)]
+  return [...tasks, ...work, ...dishes, leftoversRow({ schedule, chores })]
     .map((row): Row => (isLed && IN_ONE_GO.includes(kindOf(row)) ? { ...row, inOneGo: true } : row))
     .sort((a, b) => a.startMs - b.startMs);
 }

@@ -6,6 +6,7 @@ import { carvedUntilMs } from "../../../core/day/leftovers";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { portionsOf } from "../../../core/kitchen/guests";
 import { carveMinOf, slicesFromBone } from "../../../core/plan/carving";
+import { isEatenCold } from "../../../core/plan/dayBefore";
 import { gravyOf } from "../../../core/plan/gravy";
 import { heatNow } from "../../../core/plan/heats";
 import { cookStage, type Roast } from "../../../core/plan/roast";
@@ -143,7 +144,7 @@ const ForTomorrow = ({ roast }: { readonly roast: Roast }) => (
   <p className="text-xl">
     Carved for its dinner.{" "}
     <Link to={`/roast/${roast.id}/cook`} className="underline underline-offset-4">
-      Into the fridge, and hot again: at the stove
+      Into the fridge, and {isEatenCold(roast.plan) ? "cold to its table" : "hot again"}: at the stove
     </Link>
   </p>
 );
