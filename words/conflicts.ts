@@ -112,7 +112,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {
       const { where, needs, has } = conflict.fit;
-      return `Too large for your ${FIT_PLACES[where]}: ${sizesNeeded(needs, units)} wanted, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
+      return `Too ${conflict.fit.most > 0 ? "many" : "large"} for your ${FIT_PLACES[where]}: ${sizesNeeded(needs, units)} wanted, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
     }
   }
 }

@@ -10,10 +10,10 @@ import { clockTime, dayAndTime, dayTick, giveOrTake, hourTick } from "../../word
 import { useSize } from "../chart/useSize";
 import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
-import { midnights, tickStepMin, wholeTicks } from "../ui/time";
+import { midnights, wholeTicks } from "../ui/time";
 import { nameFromPx } from "./barName";
 import { TimeHandle } from "./TimeHandle";
-import { type ClockScale, clockScale, drawnFrom, endOf, firstOf, hoursShown, lastOf } from "./timeScale";
+import { type ClockScale, clockScale, drawnFrom, endOf, firstOf, hourStepMin, hoursShown, lastOf } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
@@ -51,7 +51,7 @@ export const ClockView = memo(function ClockView(props: Props) {
   const scale = useMemo(() => clockScale(firstMs, wideFrom, until, room), [firstMs, wideFrom, until, room]);
   const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE_MS;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
-  const stepMin = Math.max(60, tickStepMin((MINUTE_MS * room) / (until - wideFrom)));
+  const stepMin = hourStepMin(scale);
   // A bird that went in days before its dinner: no hours to be told apart.
   const isOfDays = stepMin > MOST_STEP_MIN;
   const ticks = isOfDays ? [] : hoursShown(scale, serveAtMs, wholeTicks(wideFrom, until, stepMin, zone));

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { HOUR_MS } from "../../core/units/time";
-import { clockScale, drawnFrom, END_PX, endOf, hoursShown, lastOf } from "./timeScale";
+import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
+import { clockScale, drawnFrom, END_PX, endOf, hourStepMin, hoursShown, lastOf } from "./timeScale";
 
 describe("the clock's axis", () => {
   const scale = clockScale(0, 100 * HOUR_MS, 106 * HOUR_MS, 1000);
@@ -66,6 +66,22 @@ describe("the clock's axis", () => {
   it("gives everything to the hours when there are no days before", () => {
     const short = clockScale(5 * HOUR_MS, 5 * HOUR_MS, 10 * HOUR_MS, 500);
     expect([short.toX(5 * HOUR_MS), short.toX(10 * HOUR_MS)]).toEqual([0, 500]);
+  });
+
+  it("names hours so far apart that none lies on another, however many days there are before", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 90 }),
+        fc.integer({ min: 2, max: 60 }),
+        fc.integer({ min: 600, max: 1600 }),
+        (hoursBefore, hours, width) => {
+          const wideFrom = 100 * HOUR_MS;
+          const axis = clockScale(wideFrom - hoursBefore * HOUR_MS, wideFrom, wideFrom + hours * HOUR_MS, width);
+          const next = axis.toX(wideFrom + hourStepMin(axis) * MINUTE_MS);
+          expect(next - axis.toX(wideFrom)).toBeGreaterThanOrEqual(45.999);
+        },
+      ),
+    );
   });
 
   it("names no hour behind what stands at dinner, nor one that its end cuts off, however long the roast", () => {

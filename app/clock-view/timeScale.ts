@@ -1,6 +1,7 @@
 /** The clock's axis: days compressed, the last hours wide. Piecewise straight, so it can be read backwards too. */
 import { scaleLinear } from "d3-scale";
 import { MINUTE_MS } from "../../core/units/time";
+import { tickStepMin } from "../ui/time";
 
 export interface ClockScale {
   toX(ms: number): number;
@@ -47,6 +48,10 @@ export function drawnFrom(scale: ClockScale, startMs: number, endMs: number, lea
   const width = Math.max(leastPx, scale.toX(Math.min(endMs, scale.untilMs)) - left);
   return { left: Math.min(left, Math.max(0, scale.toX(scale.untilMs) - width)), width };
 }
+
+/** Minutes from one hour that is named to the next, so that their names stand apart: whole hours, or days. */
+export const hourStepMin = ({ toX, wideFromMs, untilMs }: ClockScale): number =>
+  Math.max(60, tickStepMin((MINUTE_MS * (toX(untilMs) - toX(wideFromMs))) / (untilMs - wideFromMs)));
 
 /** Half the width of an hour's name, and of what stands at dinner, px. */
 const HALF_HOUR_NAME = 20;
