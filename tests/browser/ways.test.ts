@@ -146,6 +146,31 @@ describe("a bird that is carved the day before", () => {
   });
 });
 
+describe("a roast that is eaten cold", () => {
+  it("is heated by nobody, and has no gravy for the asking", async () => {
+    await start(["Chicken", "Fresh", "Steady"], "1.6 kg");
+    await tab("table");
+    await press(driver, "The day before");
+    await press(driver, "Eaten cold");
+    await seeText(driver, "out of the fridge shortly before it is eaten", "A hot gravy is made for it all the same");
+    await press(driver, "No gravy");
+    await toPage("list");
+    await seeText(driver, "The cold meat out of the fridge", "out once more, it is eaten soon");
+    expect(await pageText(driver)).not.toMatch(/covered: start|gravy|hot twice/i);
+  });
+});
+
+describe("a dozen boned breasts", () => {
+  it("lie in rows on two trays, and are told as a dozen", async () => {
+    await start(["Duck", "Boneless breast", "Fresh", "Steady"], "0.35 kg");
+    await tab("bird");
+    for (let n = 1; n < 12; n++) await press(driver, "More: Pieces like this, side by side");
+    await seeText(driver, "12 boneless breasts of duck");
+    await toPage("list");
+    await seeText(driver, "12 of 350 g", "All 12 breasts into the oven");
+  });
+});
+
 describe("a roast by time alone", () => {
   it("is out when its time is up, whatever is expected, with a word of caution all the way", async () => {
     await start(["Duck", "Fresh", "Steady"], "2.4 kg");
