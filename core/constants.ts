@@ -227,6 +227,7 @@ export const CONSTANTS = {
   frozenLongerShare: published(0.5, "1", "USDA FSIS, The big thaw"),
   thawedLimitDays: published(2, "d", "USDA FSIS, The big thaw"),
   freshLimitDays: published(2, "d", "USDA FSIS, Turkey basics"),
+  pieceRestMin: practice(10, "min"),
   smallRestMin: practice(20, "min"),
   shortestRestMin: practice(20, "min"),
   usualRestMin: practice(30, "min"),

@@ -343,6 +343,7 @@ const CLOCK = {
   frozenLongerShare: "longer in the oven from frozen, against thawed; before it is simulated",
   thawedLimitDays: "longest wait after a thaw in the fridge",
   freshLimitDays: "longest wait for a fresh raw bird in the fridge",
+  pieceRestMin: "usual rest of a breast or a pair of legs under 0.8 kg; 5 at least",
   smallRestMin: "usual rest of a bird under 3 kg; 15 at least",
   shortestRestMin: "shortest rest of a turkey before carving; 15 of a small bird",
   usualRestMin: "usual rest of a turkey",

@@ -198,8 +198,8 @@ export const roastWithDraught = (roast: unknown): unknown =>
  * 17 to 18: when a change of the heat was made that had waited for a sign may be. 18 to 19: which fat a roux is made with,
  * that it goes into the hot liquid, which centre alone decides, which guideline is followed,
  * how it is carved, a deep pan, and what goes into the wrap, may be. 20 to 21: that no gravy is
- * made, and that a bird was sold without its giblets, may be. 21 to 22: that a bird of the day before is eaten cold, and
- * more than four pieces, may be.
+ * made, and that a bird was sold without its giblets, may be. 21 to 22: that a bird of the day before is eaten cold,
+ * more than four pieces, and a rest of five minutes, may be.
  * What was there stays as it is.
  */
 const roastAsItWas = (roast: unknown): unknown => roast;

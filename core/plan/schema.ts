@@ -273,7 +273,7 @@ export const PlanSchema = z.strictObject({
   carving: z.optional(z.enum(CARVINGS)),
   cover: z.enum(COVERS),
   /** Minutes of rest that are wanted; null: the usual for a bird of this size. */
-  restMin: z.nullable(whole(10, 120)),
+  restMin: z.nullable(whole(5, 120)),
   table: Table,
   sides: z.array(Side).check(
     z.maxLength(MOST_SIDES),

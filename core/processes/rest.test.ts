@@ -5,6 +5,7 @@ import { SPECIES } from "../bird/species";
 import { constant } from "../constants";
 import { PEAK_FALLS_K } from "../safety/guideline";
 import { cooking, drain } from "./cook";
+import { restFor } from "./rest";
 
 /** Highest that a curve held for so long. @param everyMin between its points */
 function heldC(curve: readonly number[], minutes: number, everyMin: number): number {
@@ -40,4 +41,33 @@ describe("the peak of a rest", () => {
       expect(peakC - heldC(atRest, heldMin, everyMin)).toBeGreaterThanOrEqual(0);
     }
   });
+});
+
+describe("the usual rest", () => {
+  it.each([
+    ["chicken", "boneless-breast", 0.15],
+    ["duck", "boneless-breast", 0.35],
+    ["chicken", "legs", 0.6],
+  ] as const)(
+    "of a piece of %s (%s, %f kg) is over about when its centre is at its warmest, not when it has cooled",
+    (species, cut, massKg) => {
+      const centre = cut === "legs" ? "thigh" : "breast";
+      const outcome = drain(
+        cooking({
+          body: makeBodyAtGrid({ species, cut }, massKg, 0.006),
+          startC: constant("fridgeC"),
+          stages: [{ fromMin: 0, airC: 200 }],
+          finish: { kind: "until", targetsC: { [centre]: 70 } },
+          restMin: 40,
+          cover: "foil",
+          everyMin: 1,
+        }),
+      );
+      if (outcome.kind !== "done") throw new Error("it never gets there");
+      const rest = outcome.history.filter(({ minute }) => minute >= outcome.pullMinute);
+      const celsius = rest.map(({ centresC }) => centresC[centre] ?? Number.NaN);
+      const peakMin = celsius.indexOf(Math.max(...celsius));
+      expect(Math.abs(restFor(massKg).usualMin - peakMin)).toBeLessThanOrEqual(6);
+    },
+  );
 });

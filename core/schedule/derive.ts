@@ -182,13 +182,14 @@ export function derivePlan(
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,
-    // Dishes that bake after the bird need the oven, and of one that is in and late the gravy comes before the first
-    // knife: the rest is made as long as they take, up to what a wrapped bird can wait.
+    // Dishes that bake after the bird need the oven, gravy comes before the table, and of one that is in and late before
+    // the first knife: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
       longestRestMin,
       Math.max(
         Math.min(rest.shortestMin, wantedMin),
         minutesWantedAfterPull(dishes, stoves) + 5 - carveMin,
+        gravy && !dayBefore ? GRAVY_MIN - carveMin : 0,
         inAt && stirsBeforeKnife ? GRAVY_MIN + gravyLeadMs / MINUTE_MS : 0,
       ),
     ),

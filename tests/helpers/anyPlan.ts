@@ -142,7 +142,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       fc.constantFrom({ kind: "after-rest" as const }, { kind: "at-pull" as const }, { kind: "signs" as const }),
       fc.integer({ min: 5, max: 960 }).map((minutes) => ({ kind: "time" as const, minutes })),
     ),
-    restMin: fc.option(fc.integer({ min: 10, max: 120 })),
+    restMin: fc.option(fc.integer({ min: 5, max: 120 })),
     liver: fc.boolean(),
     sear: fc.option(
       fc.record({

@@ -264,7 +264,7 @@ export const RESTING: Chapter = {
       id: "how-long",
       title: "How long it rests",
       says: () => [
-        `Small birds 15 to 20 minutes, a turkey ${constant("usualRestMin")}, a large one 45 to 60; up to ${constant("longestRestMin")} well wrapped. The juices thicken and stay in the slices, and you have time for the gravy. Loose foil; bare if the skin has to stay crisp; foil and towels to hold it.`,
+        `Breasts and legs by themselves 5 to ${constant("pieceRestMin")} minutes, small birds 15 to 20, a turkey ${constant("usualRestMin")}, a large one 45 to 60; up to ${constant("longestRestMin")} well wrapped. The juices thicken and stay in the slices, and you have time for the gravy. Loose foil; bare if the skin has to stay crisp; foil and towels to hold it.`,
         "The rest is the plan's buffer: the bird goes in early enough that a late one still rests and an early one is still hot.",
       ],
     },

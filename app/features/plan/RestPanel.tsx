@@ -47,7 +47,7 @@ export function RestPanel({ plan, cook, derived, units }: PanelProps) {
         name="Minutes of rest"
         what="rest"
         minutes={restMin}
-        min={10}
+        min={5}
         max={120}
         onDrag={(minutes) => drag((before) => ({ ...before, restMin: minutes }))}
         onSettle={(minutes) => settle((before) => ({ ...before, restMin: minutes }))}
