@@ -182,6 +182,10 @@ describe("the coach", () => {
     const basted = { ...plan, season: { ...plan.season, basteEveryMin: 30 } };
     expect(kinds({ plan: basted, nowMin: 65, bastingsDone: 1 })).toEqual(["baste"]);
     expect(kinds({ plan: basted, nowMin: 65, bastingsDone: 2 })).toEqual([]);
+    // Over a glaze nothing is spooned.
+    const glazed = { ...basted, season: { ...basted.season, glazeAt: [{ atMin: 50 }] } };
+    expect(kinds({ plan: glazed, nowMin: 65, bastingsDone: 1 })).toEqual([]);
+    expect(kinds({ plan: glazed, nowMin: 65, bastingsDone: 0 })).toEqual(["baste"]);
   });
 
   it("gives an early word a quarter of an hour before the early end of the doubt", () => {

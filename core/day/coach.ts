@@ -15,7 +15,7 @@ import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { feedMinutes } from "../kitchen/fuel";
 import { movedInto } from "../plan/heats";
 import type { Plan } from "../plan/schema";
-import { basteMinutes } from "../plan/season";
+import { basteMinutes, glazedFromMin } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
 import { isColour, isMet } from "../processes/conditions";
 import { restFor } from "../processes/rest";
@@ -181,7 +181,7 @@ function unseenColour({ plan, nowMin, stagesDone }: Watched): Advice[] {
 
 /** What the plan says is to be done now. */
 function dueByPlan(watched: Watched): Advice[] {
-  const { plan, nowMin, readings, forecast, browning, stagesDone, bastingsDone, fuelsDone } = watched;
+  const { plan, nowMin, readings, course, forecast, browning, stagesDone, bastingsDone, fuelsDone } = watched;
   const advice: Advice[] = [];
   const due = stageNow(plan.stages, nowMin, lowestC(readings, forecast?.lost), browning?.now);
   const stage = plan.stages[due];
@@ -203,7 +203,7 @@ function dueByPlan(watched: Watched): Advice[] {
       sinceMin,
     });
   } else advice.push(...unreadSign(watched), ...unseenColour(watched));
-  const bastings = basteMinutes(plan.season, nowMin).length;
+  const bastings = basteMinutes(plan.season, nowMin).filter((minute) => minute < glazedFromMin(plan, course)).length;
   const isOpen = (fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap ?? "none") === "none";
   if (isOpen && bastings > bastingsDone) {
     advice.push({ kind: "baste", n: bastings });

@@ -5,7 +5,8 @@ import { ovenMassKg } from "../bird/mass";
 import type { Centre } from "../bird/solid";
 import { constant } from "../constants";
 import type { Dressing } from "../heat/ovens";
-import { canCome, type Moment } from "../processes/conditions";
+import type { HistoryPoint } from "../processes/bird";
+import { canCome, isMet, type Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
 import { type FullStage, fullStages, momentOf, type RoastEvent } from "../processes/stages";
 import { wrapsAt } from "./additions";
@@ -111,6 +112,20 @@ export function basteMinutes(
   const count = Math.floor((Math.min(untilMin, basteUntilMin ?? untilMin) - first) / basteEveryMin) + 1;
   return Array.from({ length: Math.max(0, count) }, (_, n) => first + n * basteEveryMin);
 }
+
+/**
+ * From when on it is not basted any more, min: what is spooned over a glaze washes it off (common practice).
+ * @param history of the roast: when it comes to its conditions
+ */
+export const glazedFromMin = (plan: Parameters<typeof glazeMoments>[0], history: readonly HistoryPoint[]): number =>
+  Math.min(
+    Number.POSITIVE_INFINITY,
+    ...glazeMoments(plan).map((moment) =>
+      "atMin" in moment
+        ? moment.atMin
+        : (history.find((point) => isMet(moment.when, point))?.minute ?? Number.POSITIVE_INFINITY),
+    ),
+  );
 
 /** A skin that goes in bare, and gets its fat in the heat. */
 const keepsFat = ({ season }: Pick<Plan, "season">): boolean => season.fat === "none-at-first";

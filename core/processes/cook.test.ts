@@ -370,6 +370,14 @@ describe("what a cook does to the heat", () => {
     expect(warm(oiledAt(61), false, unwrapped)).not.toBe(warm([], false, unwrapped));
   });
 
+  it("nothing is spooned over a glaze", () => {
+    const glaze = { kind: "glaze", atMin: 40 } as const;
+    const baste = (atMin: number) => ({ kind: "baste", atMin }) as const;
+    const warm = (events: CookOptions["events"] = []): number => breastAt({ ...plain, events });
+    expect(warm([glaze, baste(60), baste(80)])).toBe(warm([glaze]));
+    expect(warm([baste(20), glaze])).toBeLessThan(warm([glaze]));
+  });
+
   it("a hand at an open spit lets no heat out, as one does that opens a door or a lid", () => {
     const events = [20, 40, 60].map((atMin) => ({ kind: "baste" as const, atMin }));
     const coolest = (source: HeatSource): number =>

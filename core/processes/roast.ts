@@ -150,6 +150,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   let place = placeIn(heats[at] as HeatSource, options, preheatC, 0);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
+  let isGlazed = false;
   let { dressing = BARE_SKIN } = options;
   if (dressing.paste) bird.spreadPaste();
   const arrange = (): void => {
@@ -193,10 +194,13 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : sees(event.when);
       if (!due) continue;
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off; fat goes on as it is put on.
+      // Nor is it over a glaze, which that would wash off.
       const wrapped =
         event.kind === "oil" ? wasWrapped : stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
       if (!wrapped || event.kind === "baste") upcomingEvents.delete(event);
-      if (wrapped || (event.kind === "feed" && !isLidded(place.source))) continue;
+      if (wrapped || (event.kind === "baste" && isGlazed) || (event.kind === "feed" && !isLidded(place.source)))
+        continue;
+      isGlazed ||= event.kind === "glaze";
       openMin = Math.max(openMin, event.kind === "door" ? event.openMin : place.handlingMin);
       if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);

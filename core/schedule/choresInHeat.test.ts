@@ -79,6 +79,19 @@ describe("passes of glaze", () => {
     );
   });
 
+  it("are not basted over", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.integer({ min: 10, max: 60 }), (any, cook, basteEveryMin) => {
+        const season = { ...any.season, glazePasses: 2, basteEveryMin, basteFromMin: 0, basteUntilMin: null };
+        const { chores } = deriveAny({ ...any, season }, cook);
+        const glazedMs = chores.find(({ kind }) => kind === "glaze")?.startMs ?? Number.POSITIVE_INFINITY;
+        const bastings = chores.filter(({ kind }) => kind === "baste");
+        expect(bastings.filter(({ startMs }) => startMs >= glazedMs)).toEqual([]);
+      }),
+      plansAsked(100),
+    );
+  });
+
   it("are each in the timetable, or said to wait in vain", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, fc.integer({ min: 1, max: 5 }), (any, cook, glazePasses) => {

@@ -119,10 +119,12 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
   if (iceGoneMin !== undefined && iceGoneMin < pullMin) {
     sheet.put("ice-gone", "heat", atMinute(iceGoneMin), ICE_GONE_MIN);
   }
+  const glazes = whenOpen(glazeMoments(plan), history, begun);
+  const glazedMin = glazes[0]?.minute ?? Number.POSITIVE_INFINITY;
   for (const minute of basteMinutes(plan.season, pullMin - 5)) {
-    if (!isWrapped(begun, minute)) sheet.put("baste", "heat", atMinute(minute), 2);
+    if (!isWrapped(begun, minute) && minute < glazedMin) sheet.put("baste", "heat", atMinute(minute), 2);
   }
-  for (const { minute, at } of whenOpen(glazeMoments(plan), history, begun)) {
+  for (const { minute, at } of glazes) {
     if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3, { at });
   }
   for (const { minute, at } of whenOpen(fatAlone(plan, begun), history, begun)) {
