@@ -1,6 +1,7 @@
 import { withSeason } from "../../../core/plan/edits";
 import { usesFire } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
+import { glazePasses } from "../../../core/plan/season";
 import { parseMinutes } from "../../../core/units/quantity";
 import { isMisted, WATER_MIST } from "../../../words/basting";
 import { Button } from "../../ui/Button";
@@ -34,9 +35,15 @@ export function BasteRows({ plan }: { readonly plan: Plan }) {
         />
         <UnitField
           label="Until minute"
-          shown={season.basteUntilMin === null ? "the end" : `${season.basteUntilMin}`}
+          shown={
+            season.basteUntilMin === null
+              ? glazePasses(plan) > 0
+                ? "the glaze"
+                : "the end"
+              : `${season.basteUntilMin}`
+          }
           parse={(text) =>
-            text.trim() === "" || /end/i.test(text) ? null : parseMinutes("last basting", text, 0, LATEST_MIN)
+            text.trim() === "" || /end|glaze/i.test(text) ? null : parseMinutes("last basting", text, 0, LATEST_MIN)
           }
           onChange={(basteUntilMin) => settle(withSeason({ basteUntilMin }))}
         />
