@@ -142,7 +142,6 @@ export function derivePlan(
   };
   const carveMin = carveMinOf(plan);
   const rest = restFor(massKg);
-  const wantedMin = plan.restMin ?? rest.usualMin;
   // What goes on at the oven has no time to go in, and is in the drippings all the same.
   const atOven = salt.grams > 0 && salt.hours === 0;
   const known = salt.isCertain ? salt.meatPercentMost : null;
@@ -155,6 +154,8 @@ export function derivePlan(
     !dayBefore &&
     !taken.some(({ id }) => id === "thicken") &&
     (gravyLeadMs > 0 || plan.equipment.hands === 1);
+  // What rests for less than a gravy takes waits for it, unless its cook says otherwise.
+  const wantedMin = plan.restMin ?? Math.max(rest.usualMin, stirsBeforeKnife ? GRAVY_MIN : 0);
   const longestRestMin = Math.max(constant("longestRestMin"), wantedMin);
   // Thawed in its brine, a bird is being salted already.
   const inBrine = thawsInBrine(plan);

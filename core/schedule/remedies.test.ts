@@ -4,9 +4,12 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { CUTS, centresOf } from "../bird/form";
+import { mostOf, nearestKg } from "../bird/mass";
+import { SPECIES } from "../bird/species";
 import { FIRST_SHARES, NEVER } from "../forecast/shares";
 import { methodById, stagesFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
+import { usualPlan } from "../plan/usualPlan";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import type { Conflict } from "./conflicts";
 import { type DerivedPlan, derivePlan } from "./derive";
@@ -253,6 +256,23 @@ describe("a conflict over the kitchen", () => {
   });
 
   it("is none in the usual kitchen", () => expect(derive(usual).resourceConflicts).toEqual([]));
+
+  it("is none with one pair of hands, whatever is roasted as usual: one bird, one piece, or as many as there can be", () => {
+    for (const species of SPECIES) {
+      for (const cut of CUTS) {
+        for (const count of [1, mostOf(cut)]) {
+          const bird = { species, cut, massKg: nearestKg(species, cut, 0.5), count, state: "fresh" } as const;
+          const made = usualPlan({ bird, method: "steady", serveAt: usual.serveAt, zone: usual.zone });
+          for (const pullMinute of [25, 45, 120]) {
+            const cook = simulated({ pullMinute, sizeCm: sizeOf(made) });
+            const alone = { ...made, equipment: { ...made.equipment, hands: 1 } };
+            const placed = derivePlan(alone, cook, FIRST_SHARES, SERVE - 30 * 24 * HOUR_MS);
+            expect(placed.resourceConflicts, `${count} ${cut} of ${species}, ${pullMinute} min`).toEqual([]);
+          }
+        }
+      }
+    }
+  });
 });
 
 describe("a remedy that cuts the bird otherwise", () => {

@@ -99,8 +99,6 @@ export function Roasting({ day, acts }: Props) {
           {roast.thermometer === "typed" && (
             <ReadingForm day={day} acts={acts} places={centres.map((part) => ({ part }))} />
           )}
-          {/* Below where readings go: it comes by itself, and nothing moves under the finger. */}
-          {!isDone && <DarkerSide day={day} acts={acts} />}
           {change && <p className="text-soft">{changeWords(change, units)}.</p>}
           <Simulating day={day} />
           {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
@@ -109,6 +107,8 @@ export function Roasting({ day, acts }: Props) {
             acts={acts}
             makes={(id) => changes(id)?.makes()}
           />
+          {/* Below what is due and where readings go: it comes by itself, and nothing moves under the finger. */}
+          {!isDone && <DarkerSide day={day} acts={acts} />}
           <div className="flex flex-wrap gap-3">
             {!reached && opensCheck}
             {/* In one place, wherever its button stands: it stays open while the last reading is noted in it. */}
