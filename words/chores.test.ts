@@ -20,12 +20,18 @@ it("a hand works at what the bird is in by then: under a lid at first, behind a 
       { fromMin: 0, airC: 120 },
       { fromMin: 100, airC: 180, movedTo: "oven" as const },
     ],
-    season: { ...plan.season, basteEveryMin: 60, glazeAt: [{ atMin: 90 }, { atMin: 150 }] },
   };
-  const rows = timetableOf(moved, deriveAny(moved, { pullMinute: 200, thawHours: 0 }), "metric");
-  const details = (id: string): string[] => rows.filter((row) => row.id.startsWith(id)).map(({ detail }) => detail);
-  expect(details("baste")).toEqual(["lid", "door", "door"].map((door) => `quickly, ${door} shut again at once`));
-  expect(details("glaze")).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
+  const details = (id: string, season: Partial<typeof plan.season>): string[] => {
+    const done = { ...moved, season: { ...plan.season, ...season } };
+    return timetableOf(done, deriveAny(done, { pullMinute: 200, thawHours: 0 }), "metric")
+      .filter((row) => row.id.startsWith(id))
+      .map(({ detail }) => detail);
+  };
+  expect(details("baste", { basteEveryMin: 60 })).toEqual(
+    ["lid", "door", "door"].map((door) => `quickly, ${door} shut again at once`),
+  );
+  const glazeAt = [{ atMin: 90 }, { atMin: 150 }];
+  expect(details("glaze", { glazeAt })).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
 });
 
 it("what a bird comes out in is opened away from the hand, and its juices strained from there", () => {
