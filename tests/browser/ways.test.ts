@@ -161,13 +161,16 @@ describe("a roast that is eaten cold", () => {
 });
 
 describe("a dozen boned breasts", () => {
-  it("lie in rows on two trays, and are told as a dozen", async () => {
+  it("lie in rows on two trays, are browned in a pan as hot as its cook has it, and are told as a dozen", async () => {
     await start(["Duck", "Boneless breast", "Fresh", "Steady"], "0.35 kg");
     await tab("bird");
     for (let n = 1; n < 12; n++) await press(driver, "More: Pieces like this, side by side");
     await seeText(driver, "12 boneless breasts of duck");
+    await tab("heat");
+    await pressAt(driver, '[role="tabpanel"] button[role="switch"]');
+    await fill(driver, "The pan at", `180 C${Key.ENTER}`);
     await toPage("list");
-    await seeText(driver, "12 of 350 g", "All 12 breasts into the oven");
+    await seeText(driver, "12 of 350 g", "All 12 breasts into the oven", "in a pan of about 180 °C; then all together");
   });
 });
 

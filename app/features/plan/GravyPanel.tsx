@@ -129,7 +129,7 @@ function OfTheGravy({ plan, gravy, units }: Pick<PanelProps, "plan" | "units"> &
           label="The roux's fat"
           value={rouxFatOf(plan)}
           choices={[
-            { value: "skimmed", label: "Skimmed" },
+            { value: "skimmed", label: "Skimmed fat" },
             { value: "butter", label: "Butter" },
           ]}
           onChange={(fat) => settle((before) => ({ ...before, rouxFat: fat }))}

@@ -115,18 +115,26 @@ export function HeatPanel({
             }
           />
           {plan.sear && (
-            <DragRow
-              label="A side"
-              name="Minutes a side in the pan"
-              value={plan.sear.minutesPerSide}
-              shown={`${plan.sear.minutesPerSide} min`}
-              min={1}
-              max={12}
-              step={0.5}
-              parse={(text) => requireBetween("minutes a side", parseDurationS(text) / 60, 0.5, 20, "min")}
-              onDrag={(minutesPerSide) => drag(withSear({ minutesPerSide }))}
-              onSettle={(minutesPerSide) => settle(withSear({ minutesPerSide }))}
-            />
+            <>
+              <DragRow
+                label="A side"
+                name="Minutes a side in the pan"
+                value={plan.sear.minutesPerSide}
+                shown={`${plan.sear.minutesPerSide} min`}
+                min={1}
+                max={12}
+                step={0.5}
+                parse={(text) => requireBetween("minutes a side", parseDurationS(text) / 60, 0.5, 20, "min")}
+                onDrag={(minutesPerSide) => drag(withSear({ minutesPerSide }))}
+                onSettle={(minutesPerSide) => settle(withSear({ minutesPerSide }))}
+              />
+              <UnitField
+                label="The pan at"
+                shown={t(plan.sear.panC)}
+                parse={(text) => requireBetween("the pan", parseTemperatureC(text, units), 120, 280, "°C")}
+                onChange={(panC) => settle(withSear({ panC }))}
+              />
+            </>
           )}
         </>
       )}
