@@ -15,19 +15,17 @@ export const isSoldCut = (cut: Cut): boolean =>
 /** Sold as a piece that lies beside others in one tray: a pair of legs, a boned breast, a rolled leg. */
 export const isPiece = (cut: Cut): boolean => isSoldCut(cut) && cut !== "crown";
 
-/** So many of one piece come from one bird. */
-const A_BIRD = 2;
-const MOST_BIRDS = 4;
-/** What one kitchen roasts as pieces comes from so many. */
-const MOST_IN_PIECES = 6;
+/** So many of it come from one bird; a bird, a crown and a pair of legs are one each. */
+const fromOne = (cut: Cut): number => (cut === "boneless-breast" || cut === "leg-roll" ? 2 : 1);
 
 /** How many birds so many of them come from: what they are together to an oven. */
-export const birdsWorth = (cut: Cut, count: number): number =>
-  isPiece(cut) && cut !== "legs" ? Math.max(1, count / A_BIRD) : count;
+export const birdsWorth = (cut: Cut, count: number): number => Math.max(1, count / fromOne(cut));
+
+/** As many as one roast has, in birds: whole ones side by side, and those that pieces come from. */
+const MOST_BIRDS = { whole: 4, inPieces: 6 } as const;
 
 /** The most of a kind that one roast has. */
-export const mostOf = (cut: Cut): number =>
-  isPiece(cut) ? MOST_IN_PIECES * (cut === "legs" ? 1 : A_BIRD) : MOST_BIRDS;
+export const mostOf = (cut: Cut): number => MOST_BIRDS[isPiece(cut) ? "inPieces" : "whole"] * fromOne(cut);
 
 interface SoldAs {
   readonly cut: Cut;

@@ -15,7 +15,7 @@ import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { feedMinutes } from "../kitchen/fuel";
 import { movedInto } from "../plan/heats";
 import type { Plan } from "../plan/schema";
-import { basteMinutes, glazedFromMin } from "../plan/season";
+import { bastingsIn } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
 import { isColour, isMet } from "../processes/conditions";
 import { restFor } from "../processes/rest";
@@ -203,7 +203,7 @@ function dueByPlan(watched: Watched): Advice[] {
       sinceMin,
     });
   } else advice.push(...unreadSign(watched), ...unseenColour(watched));
-  const bastings = basteMinutes(plan.season, nowMin).filter((minute) => minute < glazedFromMin(plan, course)).length;
+  const bastings = bastingsIn(plan, nowMin, course).length;
   const isOpen = (fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap ?? "none") === "none";
   if (isOpen && bastings > bastingsDone) {
     advice.push({ kind: "baste", n: bastings });

@@ -1,6 +1,6 @@
 /**
- * A bird that was carved the day before its dinner: cold in time, kept, and at its table in time, hot again or cold. What has been done of it
- * is ticked off by the rows of its timetable.
+ * A bird that was carved the day before its dinner: cold in time, kept, and at its table in time, hot again or cold. What
+ * has been done of it is ticked off by the rows of its timetable.
  */
 import { constant } from "../constants";
 import { withoutTicks } from "../plan/happened";

@@ -13,7 +13,7 @@ import { type Fit, fitsOf } from "./fits";
 import { areStagesOf, METHODS, type MethodId, sears } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
-import { basteMinutes, fatForTheWrap, fatMoments, glazedFromMin, glazePasses, seasonFitting } from "./season";
+import { bastingsIn, fatForTheWrap, fatMoments, glazePasses, seasonFitting } from "./season";
 import { waitingAgain } from "./signs";
 import { targetsFor } from "./targets";
 
@@ -138,8 +138,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
   const { cut, count } = plan.bird;
   const [breast, thigh] = [minuteAt(cook, "breast", COMPARED_C), minuteAt(cook, "thigh", COMPARED_C)];
   const kept = cook.indices?.juicesKept;
-  const glazedMin = glazedFromMin(plan, cook.history);
-  const bastings = basteMinutes(plan.season, cook.pullMinute - 5).filter((minute) => minute < glazedMin).length;
+  const bastings = bastingsIn(plan, cook.pullMinute - 5, cook.history).length;
   const oilings = fatForTheWrap(plan) === null ? fatMoments(plan).length : 0;
   return {
     roastMin: cook.pullMinute,

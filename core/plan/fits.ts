@@ -34,7 +34,21 @@ const STAND_CM = 4;
  * Legs turned in and wings tucked, a flat bird lies closer than the solid's own pose, pieces closer than they are laid
  * out, and their edges may hang over a low rim: a 6 kg turkey just finds room on a tray of 46 × 33 cm (common practice).
  */
-const TUCKED = { share: 0.82, roomCm: 0 } as const;
+const TUCKED: Lying = { share: 0.82, roomCm: 0 };
+const AS_IT_IS: Lying = { share: 1, roomCm: PAN_ROOM_CM };
+
+interface Lying {
+  /** Of its own measure. */
+  readonly share: number;
+  /** Air that it wants around it in a pan. */
+  readonly roomCm: number;
+}
+
+const lyingAs = (cut: Laid["cut"]): Lying =>
+  cut === "spatchcock" || cut === "parts" || cut === "legs" ? TUCKED : AS_IT_IS;
+
+/** What is laid side by side. */
+type Laid = Pick<Plan["bird"], "cut" | "count">;
 
 interface Measured {
   readonly bird: Pick<Plan["bird"], "cut" | "count" | "state">;
@@ -83,11 +97,6 @@ function sideBySide({ length, width }: Flat, { cut, count }: Laid, has: readonly
   const ways = Array.from({ length: most }, (_, n) => inRows(n + 1));
   return ways.reduce((best, other) => (tightness(other, has) < tightness(best, has) ? other : best));
 }
-type Laid = Pick<Plan["bird"], "cut" | "count">;
-
-/** What lies flat may hang over a low rim. */
-const lyingAs = (cut: Laid["cut"]): typeof TUCKED | { readonly share: 1; readonly roomCm: number } =>
-  cut === "spatchcock" || cut === "parts" || cut === "legs" ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
 
 const panOf = ({ panCm }: Measured["equipment"]): number[] => smallerFirst([panCm.width, panCm.length]);
 

@@ -114,18 +114,19 @@ export function basteMinutes(
 }
 
 /**
- * From when on it is not basted any more, min: what is spooned over a glaze washes it off (common practice).
+ * Minutes of the bastings up to one, and to the first glaze: what is spooned over that washes it off (common practice).
  * @param history of the roast: when it comes to its conditions
  */
-export const glazedFromMin = (plan: Parameters<typeof glazeMoments>[0], history: readonly HistoryPoint[]): number =>
-  Math.min(
-    Number.POSITIVE_INFINITY,
-    ...glazeMoments(plan).map((moment) =>
-      "atMin" in moment
-        ? moment.atMin
-        : (history.find((point) => isMet(moment.when, point))?.minute ?? Number.POSITIVE_INFINITY),
-    ),
+export function bastingsIn(
+  plan: Parameters<typeof glazeMoments>[0],
+  untilMin: number,
+  history: readonly HistoryPoint[],
+): number[] {
+  const glazedMin = glazeMoments(plan).flatMap((moment) =>
+    "atMin" in moment ? moment.atMin : (history.find((point) => isMet(moment.when, point))?.minute ?? []),
   );
+  return basteMinutes(plan.season, untilMin).filter((minute) => glazedMin.every((glazed) => minute < glazed));
+}
 
 /** A skin that goes in bare, and gets its fat in the heat. */
 const keepsFat = ({ season }: Pick<Plan, "season">): boolean => season.fat === "none-at-first";

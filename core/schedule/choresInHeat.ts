@@ -7,7 +7,7 @@ import { feedMinutes } from "../kitchen/fuel";
 import { movesOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
-import { basteMinutes, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } from "../plan/season";
+import { bastingsIn, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } from "../plan/season";
 import { STAGES_APART_MIN } from "../processes/apart";
 import type { HistoryPoint } from "../processes/bird";
 import { isMet, type Moment } from "../processes/conditions";
@@ -119,12 +119,10 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
   if (iceGoneMin !== undefined && iceGoneMin < pullMin) {
     sheet.put("ice-gone", "heat", atMinute(iceGoneMin), ICE_GONE_MIN);
   }
-  const glazes = whenOpen(glazeMoments(plan), history, begun);
-  const glazedMin = glazes[0]?.minute ?? Number.POSITIVE_INFINITY;
-  for (const minute of basteMinutes(plan.season, pullMin - 5)) {
-    if (!isWrapped(begun, minute) && minute < glazedMin) sheet.put("baste", "heat", atMinute(minute), 2);
+  for (const minute of bastingsIn(plan, pullMin - 5, history)) {
+    if (!isWrapped(begun, minute)) sheet.put("baste", "heat", atMinute(minute), 2);
   }
-  for (const { minute, at } of glazes) {
+  for (const { minute, at } of whenOpen(glazeMoments(plan), history, begun)) {
     if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3, { at });
   }
   for (const { minute, at } of whenOpen(fatAlone(plan, begun), history, begun)) {

@@ -18,6 +18,7 @@ const SELDOMEST_MIN = 120;
 export function BasteRows({ plan }: { readonly plan: Plan }) {
   const { season } = plan;
   const { settle } = usePlanStore();
+  const end = glazePasses(plan) > 0 ? "the glaze" : "the end";
   return (
     <>
       <div className="grid grid-cols-3 gap-2">
@@ -35,13 +36,7 @@ export function BasteRows({ plan }: { readonly plan: Plan }) {
         />
         <UnitField
           label="Until minute"
-          shown={
-            season.basteUntilMin === null
-              ? glazePasses(plan) > 0
-                ? "the glaze"
-                : "the end"
-              : `${season.basteUntilMin}`
-          }
+          shown={season.basteUntilMin === null ? end : `${season.basteUntilMin}`}
           parse={(text) =>
             text.trim() === "" || /end|glaze/i.test(text) ? null : parseMinutes("last basting", text, 0, LATEST_MIN)
           }
