@@ -34,6 +34,16 @@ describe("words of marks", () => {
     isClear(marks, 4);
   });
 
+  it("are so where the last one's nearest places are all taken", () => {
+    const marks = [
+      { x: 37, y: 27, label: "breast 153 °F" },
+      { x: 49, y: 1, label: "thigh 154 °F" },
+      { x: 42, y: 22, label: "stuffing 134 °F" },
+      { x: 45, y: 16, label: "coldest 126 °F" },
+    ];
+    isClear(marks, 4);
+  });
+
   it("are so in a small bird too, whose four marks lie in a hand's breadth", () => {
     const place = fc.record({ x: fc.integer({ min: 0, max: 60 }), y: fc.integer({ min: 0, max: 30 }) });
     const labels = ["breast 153 °F", "thigh 154 °F", "stuffing 134 °F", "coldest 126 °F"];

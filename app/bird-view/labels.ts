@@ -7,7 +7,7 @@ interface Marked {
 }
 
 /** Against the size of the letters: from a mark's middle to its words, tried in turn; sideways they still stand at it. */
-const LINES_AWAY = [1.02, 2.14, 3.26, 4.38] as const;
+const LINES_AWAY = [1.02, 2.14, 3.26, 4.38, 5.5, 6.62] as const;
 const SIDEWAYS = [0, -2.5, 2.5] as const;
 const AWAY = LINES_AWAY.flatMap((line) => SIDEWAYS.flatMap((dx) => [-line, line].map((dy) => ({ dx, dy }))));
 /** Half as wide as so many letters are, and half as high as a line. */
