@@ -33,10 +33,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       isOwn: true,
       ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
-    {
-      what: `foil, two towels, ${isEatenCold(plan) ? "" : "warm "}platter${plan.gravy === "none" ? "" : isEatenCold(plan) ? " and a warm jug" : " and jug"}`,
-      amount: "",
-    },
+    { what: `foil, two towels, ${servedOn(plan)}`, amount: "" },
     ...when(plan.roasted === "day-before", { what: "shallow trays for the carved meat, to be covered", amount: "" }),
     ...when(plan.cover === "box", {
       what: `insulated box that holds ${theBirds(bird)} in foil`,
@@ -111,4 +108,11 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
         ]
       : []),
   ];
+}
+
+/** What it comes to the table on, and its gravy in. */
+function servedOn(plan: Plan): string {
+  const hasGravy = plan.gravy !== "none";
+  if (isEatenCold(plan)) return hasGravy ? "platter and a warm jug" : "platter";
+  return hasGravy ? "warm platter and jug" : "warm platter";
 }

@@ -17,7 +17,7 @@ import { movedInto } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { bastingsIn } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
-import { isColour, isMet } from "../processes/conditions";
+import { isColour, minuteOf } from "../processes/conditions";
 import { restFor } from "../processes/rest";
 import { fullStages, type OvenStage } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
@@ -166,7 +166,7 @@ function unreadSign({ plan, nowMin, readings, course, stagesDone }: Watched): Ad
   const n = stagesDone + 1;
   const { when, fromMin } = plan.stages[n] ?? {};
   if (!when || fromMin === undefined || isColour(when)) return [];
-  const expectedMin = course.find((point) => isMet(when, point))?.minute ?? Number.POSITIVE_INFINITY;
+  const expectedMin = minuteOf({ when }, course) ?? Number.POSITIVE_INFINITY;
   const readMin = Math.max(...readings.filter(({ part }) => part === when.centre).map(({ minute }) => minute));
   const sinceMin = nowMin - Math.max(fromMin, expectedMin, readMin + READ_AGAIN_MIN);
   return sinceMin >= 0 ? [{ kind: "stage", n, after: stagesDone, sinceMin, isUnread: true }] : [];

@@ -142,7 +142,10 @@ export const withDarker =
     return side === "even" ? seen : withStage(n, { towardsHot: side })(seen);
   };
 
-/** Another bird, cut or filling: its weight and number come into range, its centres get their targets, a method it does not take gives way. */
+/**
+ * Another bird, cut or filling: its weight and number come into range, its centres get their targets, a method it does not
+ * take gives way.
+ */
 export const withForm =
   (change: Partial<Pick<Plan["bird"], "species" | "cut" | "cavity">>): Change =>
   (plan) => {

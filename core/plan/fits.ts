@@ -122,9 +122,9 @@ export function traysFor(size: Flat, { bird, equipment }: Pick<Measured, "bird" 
   return trays;
 }
 
-/** What does not fit, and how many of it would; none where one is too large. */
-export const unfitOf = (sizes: Sizes, plan: Measured, salt: Kept): Unfit[] =>
-  fitsOf(sizes, plan, salt)
+/** What of it does not fit, and how many would; none where one is too large. */
+export const unfitOf = (all: readonly Fit[], sizes: Sizes, plan: Measured, salt: Kept): Unfit[] =>
+  all
     .filter(({ fits }) => !fits)
     .map((fit) => {
       const doFit = (count: number): boolean =>

@@ -271,7 +271,8 @@ describe("whether it fits", () => {
       traysFor(breast, made({ cut: "boneless-breast", count }, twelve(dishesInOven)));
     expect([on(6, 2), on(12, 2)]).toEqual([1, 2]);
     // And how many one tray takes is what is offered.
-    const [unfit] = unfitOf(lying(breast), made({ cut: "boneless-breast", count: 12 }, twelve(1)), saltPlan(plan));
+    const asked = [lying(breast), made({ cut: "boneless-breast", count: 12 }, twelve(1)), saltPlan(plan)] as const;
+    const [unfit] = unfitOf(fitsOf(...asked), ...asked);
     if (!unfit) throw new Error("twelve fit on one tray");
     expect(unfit).toMatchObject({ where: "pan", most: 10 });
     const planned = { ...plan, bird: { ...plan.bird, cut: "boneless-breast" as const, count: 12 } };

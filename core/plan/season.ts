@@ -6,7 +6,7 @@ import type { Centre } from "../bird/solid";
 import { constant } from "../constants";
 import type { Dressing } from "../heat/ovens";
 import type { HistoryPoint } from "../processes/bird";
-import { canCome, isMet, type Moment } from "../processes/conditions";
+import { canCome, type Moment, minuteOf } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
 import { type FullStage, fullStages, momentOf, type RoastEvent } from "../processes/stages";
 import { wrapsAt } from "./additions";
@@ -122,9 +122,7 @@ export function bastingsIn(
   untilMin: number,
   history: readonly HistoryPoint[],
 ): number[] {
-  const glazedMin = glazeMoments(plan).flatMap((moment) =>
-    "atMin" in moment ? moment.atMin : (history.find((point) => isMet(moment.when, point))?.minute ?? []),
-  );
+  const glazedMin = glazeMoments(plan).flatMap((moment) => minuteOf(moment, history) ?? []);
   return basteMinutes(plan.season, untilMin).filter((minute) => glazedMin.every((glazed) => minute < glazed));
 }
 

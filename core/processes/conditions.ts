@@ -30,6 +30,17 @@ export const isMet = (condition: Condition, { centresC, browning }: Seen): boole
     ? (browning ?? 0) >= BROWNING_AT[condition.colour]
     : (centresC[condition.centre] ?? Number.NEGATIVE_INFINITY) >= condition.reachesC;
 
+/** Minute at which a moment comes, by what a roast went through, not before one; null where it never does. */
+export function minuteOf(
+  moment: Moment,
+  history: readonly (Seen & { readonly minute: number })[],
+  notBefore = 0,
+): number | null {
+  if ("atMin" in moment) return moment.atMin;
+  const { when } = moment;
+  return history.find((point) => point.minute >= notBefore && isMet(when, point))?.minute ?? null;
+}
+
 /** Whether anything waits for a colour: a bird whose skin must be followed. */
 export const waitsForColour = (moments: readonly { readonly when?: Condition | undefined }[]): boolean =>
   moments.some(({ when }) => when !== undefined && isColour(when));

@@ -30,7 +30,10 @@ export const peakTemperatures = (peak: RestDone["peak"]): CentreTemperatures =>
 const PIECE_KG = 0.8;
 const SMALL_KG = 3;
 const LARGE_KG = 8;
-/** Rest that even a late bird gets, and the rest aimed at, min: a small bird cools faster, a piece at once. @param boughtKg of one bird */
+/**
+ * Rest that even a late bird gets, and the rest aimed at, min: a small bird cools faster, a piece at once.
+ * @param boughtKg of one bird
+ */
 export function restFor(boughtKg: number): { readonly shortestMin: number; readonly usualMin: number } {
   if (boughtKg < PIECE_KG) return { shortestMin: 5, usualMin: constant("pieceRestMin") };
   if (boughtKg < SMALL_KG) return { shortestMin: 15, usualMin: constant("smallRestMin") };

@@ -10,7 +10,7 @@ import type { Plan } from "../plan/schema";
 import { bastingsIn, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } from "../plan/season";
 import { STAGES_APART_MIN } from "../processes/apart";
 import type { HistoryPoint } from "../processes/bird";
-import { isMet, type Moment } from "../processes/conditions";
+import { type Moment, minuteOf } from "../processes/conditions";
 import { fullStages, momentOf, type OvenStage } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
 import type { Schedule } from "./backward";
@@ -20,13 +20,6 @@ import type { Waiting } from "./conflicts";
 /** When a stage begins that waits for what does not come. */
 const NEVER_MIN = Number.POSITIVE_INFINITY;
 const ICE_GONE_MIN = 5;
-
-/** Minute of the roast at which a moment comes, by what the simulation went through; null when it never does. */
-function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 0): number | null {
-  if ("atMin" in moment) return moment.atMin;
-  const { when } = moment;
-  return history.find((point) => point.minute >= notBefore && isMet(when, point))?.minute ?? null;
-}
 
 /** What of a plan waits for something that does not come before the pull; of its stages the first, which others wait behind. */
 export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Waiting[] {

@@ -209,6 +209,7 @@ export function derivePlan(
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
   const uses = usesOf(plan, { schedule, sides, chores, salt, isLed, trays: traysFor(simulated.sizeCm, plan) });
+  const fits = fitsOf(simulated, plan, salt);
   const plainMin = plainRuleMin(massKg);
   return {
     schedule,
@@ -216,7 +217,7 @@ export function derivePlan(
     chores,
     uses,
     beside,
-    fits: fitsOf(simulated, plan, salt),
+    fits,
     conflicts: inAt
       ? []
       : conflictsOf({
@@ -225,7 +226,7 @@ export function derivePlan(
           input: { ...input, thawHours: simulated.thawHours },
           salt,
           meatPercent,
-          unfit: unfitOf(simulated, plan, salt),
+          unfit: unfitOf(fits, simulated, plan, salt),
           inVain: waitingInVain(plan, simulated.history, roastMin),
           nowMs,
           told,

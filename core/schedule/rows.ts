@@ -90,11 +90,14 @@ const IN_ONE_GO: readonly RowKind[] = ["prepare", "salt", "dry", "counter", "fil
 
 const SIDE_ALARM_MIN = 5;
 
-/** What is left into the fridge: by two hours from the knife, or from the table, or the fridge, where the knife was the day before. */
+/**
+ * What is left into the fridge: by two hours from the knife; where the knife was the day before, from the table, or from
+ * when it came out of the fridge.
+ */
 function leftoversRow({ schedule, chores }: Pick<DerivedPlan, "schedule" | "chores">): Row {
   const isKept = taskOf(schedule, "chill") !== undefined;
-  const outAgainMs = chores.find(({ kind }) => kind === "platter")?.startMs ?? schedule.serveAtMs;
-  const sinceMs = isKept ? outAgainMs : schedule.carveAtMs;
+  const out = chores.find(({ kind }) => kind === "platter");
+  const sinceMs = isKept ? (out?.startMs ?? schedule.serveAtMs) : schedule.carveAtMs;
   const endMs = sinceMs + constant("outHours") * HOUR_MS;
   const startMs = endMs - constant("coldCallMin") * MINUTE_MS;
   return { id: LEFTOVERS_ROW, startMs, endMs, lane: "table", alarmMin: 0, about: { kind: "leftovers" } };
