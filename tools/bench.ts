@@ -63,11 +63,16 @@ function updatesPerSecond(arena: Arena): number {
     faces.y[cell] = inside[cell + side] === 1 ? 0.1 : 0;
     faces.z[cell] = inside[cell + side * side] === 1 ? 0.1 : 0;
   }
-  const packed = arena.int32(Int32Array.from(runs));
+  const lattice = {
+    runs: arena.int32(Int32Array.from(runs)),
+    layers: arena.int32(Int32Array.of(0, runs.length)),
+    strideY: side,
+    strideZ: side * side,
+  };
   const rates: number[] = [];
   for (let turn = 0; turn < 9; turn++) {
     const from = performance.now();
-    for (let n = 0; n < 200; n++) arena.conduct(content, potential, faces, packed, side, side * side, 1e-6);
+    for (let n = 0; n < 200; n++) arena.conduct(content, potential, faces, lattice, 1e-6);
     rates.push((200 * count * 1000) / (performance.now() - from));
   }
   return Math.round(share(rates, 0.5));

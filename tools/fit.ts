@@ -40,7 +40,7 @@ const deviationOf = ({ origin, low, high }: KnownCase): number =>
   origin === "published" ? 0.03 : Math.max(0.03, (high - low) / (high + low));
 
 const isTabled = ({ origin, read }: KnownCase): boolean => origin === "published" && read === "pull minutes";
-const LEAVES_A_TABLE = 0.006;
+const LEAVES_A_TABLE = 0.001;
 
 /** Minute at which the slowest target is crossed, between two points of the series: whole minutes would be too coarse to differentiate. */
 function crossing(known: KnownCase, { series, pullMinutes }: Simulated): number {

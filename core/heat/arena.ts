@@ -2,9 +2,10 @@
  * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
+import type { VoxelGrid } from "../bird/grid";
 import { compiledKernel, kernelOver, PAGE_BYTES } from "../compiled";
 import { exchange, type SurfaceArrays, takeUp } from "./exchange";
-import { coldest, conduct, type FaceConductances, joinCells, mark, settle, spread } from "./kernel";
+import { coldest, conduct, furthest, joinCells, type Lattice, mark, settle, spread } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 import type { Tissue } from "./tissue";
 
@@ -27,6 +28,7 @@ export interface Arena {
   spread: typeof spread;
   settle: typeof settle;
   mark: typeof mark;
+  furthest: typeof furthest;
   coldest: typeof coldest;
   /** Gives its memory back to be used again: none of its arrays may be touched afterwards. */
   release(): void;
@@ -38,6 +40,21 @@ export interface Arena {
     tables: CellTables,
     runs: Int32Array,
   ): void;
+}
+
+/** Bytes of arena that {@link latticeIn} takes. */
+export const latticeBytes = ({ runs, nz }: VoxelGrid): number => runs.byteLength + 4 * (nz + 1) + 32;
+
+/** The cells of a grid, for the kernel. */
+export function latticeIn(arena: Pick<Arena, "int32">, { runs, nx, ny, nz }: VoxelGrid): Lattice {
+  const strideZ = nx * ny;
+  const layers = new Int32Array(nz + 1);
+  let r = 0;
+  for (let k = 0; k <= nz; k++) {
+    while (r < runs.length && (runs[r] as number) < k * strideZ) r += 2;
+    layers[k] = r;
+  }
+  return { runs: arena.int32(runs), layers: arena.int32(layers), strideY: nx, strideZ };
 }
 
 /** The inverse tables of all tissues, packed one after the other. */
@@ -89,6 +106,7 @@ export function referenceArena(): Arena {
     spread,
     settle,
     mark,
+    furthest,
     coldest,
     temperatures,
     release: () => undefined,
@@ -101,9 +119,10 @@ interface KernelExports {
   exchange(...addresses: number[]): void;
   takeUp(...addresses: number[]): number;
   temperatures(...addresses: number[]): void;
-  spread(...addresses: number[]): void;
+  spread(...addresses: number[]): number;
   settle(...addresses: number[]): void;
   mark(...addresses: number[]): void;
+  furthest(...addresses: number[]): number;
   coldest(...addresses: number[]): number;
 }
 
@@ -162,7 +181,7 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
   const held = takeMemory(module, bytes);
   const { memory } = held;
   const { joinCells: join, takeUp: heat, settle: close, spread: even } = held.kernel;
-  const { conduct: run, exchange: pass, temperatures: read, mark: copy, coldest: least } = held.kernel;
+  const { conduct: run, exchange: pass, temperatures: read, mark: copy, furthest: apart, coldest: least } = held.kernel;
   let top = 1024;
   let isHeld = true;
   const take = (size: number): number => {
@@ -185,7 +204,7 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
       copy.set(values);
       return copy;
     },
-    conduct: (content, potential, faces: FaceConductances, runs, strideY, strideZ, factor) =>
+    conduct: (content, potential, faces, { runs, strideY, strideZ }, factor) =>
       run(
         content.byteOffset,
         potential.byteOffset,
@@ -198,7 +217,7 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         strideZ,
         factor,
       ),
-    joinCells: (conductivity, faces: FaceConductances, total, runs, strideY, strideZ, twiceSizeM) =>
+    joinCells: (conductivity, faces, total, { runs, strideY, strideZ }, twiceSizeM) =>
       join(
         conductivity.byteOffset,
         faces.x.byteOffset,
@@ -211,7 +230,7 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         strideZ,
         twiceSizeM,
       ),
-    exchange: (temperature, surface: SurfaceArrays, drive, parameters, stepS) =>
+    exchange: (temperature, surface: SurfaceArrays, inflow, drive, parameters, stepS) =>
       pass(
         temperature.byteOffset,
         surface.cell.byteOffset,
@@ -224,8 +243,8 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         surface.frontC.byteOffset,
         surface.skinC.byteOffset,
         surface.vapourLostKgPerM2.byteOffset,
-        surface.heatAtZeroW.byteOffset,
-        surface.lessHeatWPerK.byteOffset,
+        inflow.atZeroW.byteOffset,
+        inflow.lessWPerK.byteOffset,
         surface.cell.length,
         drive.byteOffset,
         drive.length,
@@ -234,34 +253,38 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         parameters.byteOffset,
         stepS,
       ),
-    takeUp: (field, temperature, perContent, surface: SurfaceArrays, seconds, cellSizeM) =>
+    takeUp: (enthalpy, temperature, cell, inflow, seconds, cellSizeM) =>
       heat(
-        field.byteOffset,
+        enthalpy.byteOffset,
         temperature.byteOffset,
-        perContent?.byteOffset ?? 0,
-        surface.cell.byteOffset,
-        surface.heatAtZeroW.byteOffset,
-        surface.lessHeatWPerK.byteOffset,
-        surface.cell.length,
+        cell.byteOffset,
+        inflow.atZeroW.byteOffset,
+        inflow.lessWPerK.byteOffset,
+        cell.length,
         seconds,
         cellSizeM,
       ),
-    spread: (to, from, perContent, faces: FaceConductances, runs, strideY, strideZ, factor) =>
+    spread: (now, other, perContent, inflow, faces, { runs, layers, strideY, strideZ }, factor, steps) =>
       even(
-        to.byteOffset,
-        from.byteOffset,
+        now.byteOffset,
+        other.byteOffset,
         perContent.byteOffset,
+        inflow.atZeroW.byteOffset,
+        inflow.lessWPerK.byteOffset,
         faces.x.byteOffset,
         faces.y.byteOffset,
         faces.z.byteOffset,
         runs.byteOffset,
-        runs.length,
+        layers.byteOffset,
+        layers.length - 1,
         strideY,
         strideZ,
         factor,
+        steps,
       ),
     settle: (content, to, from, perContent, runs) =>
       close(content.byteOffset, to.byteOffset, from.byteOffset, perContent.byteOffset, runs.byteOffset, runs.length),
+    furthest: (one, other, runs) => apart(one.byteOffset, other.byteOffset, runs.byteOffset, runs.length),
     coldest: (temperature, runs) => least(temperature.byteOffset, runs.byteOffset, runs.length),
     mark: (to, from, runs) => copy(to.byteOffset, from.byteOffset, runs.byteOffset, runs.length),
     temperatures: (temperature, content, tissue, { tables, tableSize, lows, inverseSteps }, runs) =>

@@ -2,6 +2,7 @@
  * One step of heat and vapour through the skin: the reference loops. `wasm/kernel.as.ts` holds the compiled twins, and
  * a test holds the two together. Public face: {@link SurfaceExchange} in `surface.ts`, where the model is described.
  */
+import type { Inflow } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 
 /** Arrays with one entry a surface cell. */
@@ -19,10 +20,6 @@ export interface SurfaceArrays {
   readonly frontC: Float64Array;
   readonly skinC: Float64Array;
   readonly vapourLostKgPerM2: Float64Array;
-  /** Heat into the cell as the last {@link exchange} found it, W: this much were its meat at 0 °C … */
-  readonly heatAtZeroW: Float64Array;
-  /** … and this much less for each degree that its meat is warmer, W/K. */
-  readonly lessHeatWPerK: Float64Array;
 }
 
 /** Places in one region's row of numbers. */
@@ -56,20 +53,20 @@ const NEWTON_AGAIN_K = 0.3;
 const NEWTON_MOST = 4;
 
 /**
- * Finds the balance at each front, lets it dry for one step, and leaves behind what heat its cell takes up
- * ({@link takeUp}), as it is and as it changes with the meat's temperature.
+ * Finds the balance at each front, lets it dry for one step, and leaves behind what heat its cell takes up from now on,
+ * as it is and as it changes with the meat's temperature.
  * @param drive table of the saturated drive, see `moistAir.ts`
  * @param p one row of {@link P} a region
  */
 export function exchange(
   temperature: Float64Array,
   surface: SurfaceArrays,
+  { atZeroW, lessWPerK }: Inflow,
   drive: Float64Array,
   p: Float64Array,
   stepS: number,
 ): void {
   const { cell, areaM2, inner: inners, open, pan, hot, region, frontC, skinC, vapourLostKgPerM2 } = surface;
-  const { heatAtZeroW, lessHeatWPerK } = surface;
   const top = drive.length - 1.001;
   for (let n = 0; n < cell.length; n++) {
     const row = (region[n] as number) * P.count;
@@ -129,23 +126,20 @@ export function exchange(
     // The front goes with the meat by inner/stiffness, so this much less is taken up for each degree of the meat.
     const perK = inner * (1 - inner / stiffness);
     const area = areaM2[n] as number;
-    heatAtZeroW[n] = (inner * (front - meatC) + perK * meatC) * area;
-    lessHeatWPerK[n] = perK * area;
+    atZeroW[here] = (inner * (front - meatC) + perK * meatC) * area;
+    lessWPerK[here] = perK * area;
   }
 }
 
 /**
- * Adds the heat that passes the surface in so many seconds to its cells: to their enthalpy (J/m³), or to their
- * temperature where it is said how that goes with it.
- * @param temperature of the cells in these seconds
- * @param perContent K per J/m³; null where `field` is the enthalpy
+ * Adds what comes in within so many seconds to the enthalpy of the surface's cells, J/m³.
  * @returns heat taken up, J
  */
 export function takeUp(
-  field: Float64Array,
+  enthalpyJPerM3: Float64Array,
   temperature: Float64Array,
-  perContent: Float64Array | null,
-  { cell, heatAtZeroW, lessHeatWPerK }: SurfaceArrays,
+  cell: Int32Array,
+  { atZeroW, lessWPerK }: Inflow,
   seconds: number,
   cellSizeM: number,
 ): number {
@@ -153,9 +147,8 @@ export function takeUp(
   let heatJ = 0;
   for (let n = 0; n < cell.length; n++) {
     const here = cell[n] as number;
-    const watts = (heatAtZeroW[n] as number) - (lessHeatWPerK[n] as number) * (temperature[here] as number);
-    const gain = watts * seconds;
-    field[here] = (field[here] as number) + gain * perVolume * (perContent ? (perContent[here] as number) : 1);
+    const gain = ((atZeroW[here] as number) - (lessWPerK[here] as number) * (temperature[here] as number)) * seconds;
+    enthalpyJPerM3[here] = (enthalpyJPerM3[here] as number) + gain * perVolume;
     heatJ += gain;
   }
   return heatJ;

@@ -2,11 +2,12 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { makeBody, viewIn } from "../bird/body";
+import { OUTSIDE } from "../bird/grid";
 import { REGIONS } from "../bird/regions";
 import { evenNumbers } from "../chance";
 import { installKernel } from "../compiled";
-import { type Arena, newArena, packTables, referenceArena } from "./arena";
-import { P } from "./exchange";
+import { type Arena, latticeIn, newArena, packTables, referenceArena } from "./arena";
+import { P, takeUp } from "./exchange";
 import { conduct } from "./kernel";
 import { SATURATED_DRIVE } from "./moistAir";
 import { enthalpyAt, TISSUE_TABLE_BYTES, TISSUES, type Tissue } from "./tissue";
@@ -23,11 +24,13 @@ function box(arena: Arena, random: () => number) {
   const potential = arena.float64(SIZE);
   const content = arena.float64(SIZE);
   const runs: number[] = [];
+  const tissue = new Uint8Array(SIZE).fill(OUTSIDE);
   for (let k = 1; k < NZ - 1; k++) {
     for (let j = 1; j < NY - 1; j++) {
       runs.push(cell(1, j, k), cell(NX - 1, j, k));
       for (let i = 1; i < NX - 1; i++) {
         const c = cell(i, j, k);
+        tissue[c] = 0;
         potential[c] = 100 * random();
         if (i < NX - 2) faces.x[c] = random();
         if (j < NY - 2) faces.y[c] = random();
@@ -35,15 +38,17 @@ function box(arena: Arena, random: () => number) {
       }
     }
   }
-  return { faces, potential, content, runs: arena.int32(Int32Array.from(runs)) };
+  const cells = { tissue, runs: Int32Array.from(runs), cellCount: (NX - 2) * (NY - 2) * (NZ - 2), mirrored: false };
+  const lattice = latticeIn(arena, { nx: NX, ny: NY, nz: NZ, ...cells });
+  return { faces, potential, content, lattice };
 }
 
 describe("the kernel", () => {
   it("moves what leaves one cell into the next: the sum stays", () => {
     fc.assert(
       fc.property(fc.integer(), (seed) => {
-        const { faces, potential, content, runs } = box(referenceArena(), evenNumbers(seed));
-        conduct(content, potential, faces, runs, NX, NX * NY, 0.1);
+        const { faces, potential, content, lattice } = box(referenceArena(), evenNumbers(seed));
+        conduct(content, potential, faces, lattice, 0.1);
         expect(Math.abs(content.reduce((sum, value) => sum + value, 0))).toBeLessThan(1e-9);
       }),
     );
@@ -55,11 +60,11 @@ describe("the kernel", () => {
       ["y", NX],
       ["z", NX * NY],
     ] as const) {
-      const { faces, potential, content, runs } = box(referenceArena(), () => 0);
+      const { faces, potential, content, lattice } = box(referenceArena(), () => 0);
       const from = cell(2, 2, 1);
       faces[axis][from] = 2;
       potential[from] = 10;
-      conduct(content, potential, faces, runs, NX, NX * NY, 0.5);
+      conduct(content, potential, faces, lattice, 0.5);
       expect(content[from]).toBe(-10);
       expect(content[from + offset]).toBe(10);
     }
@@ -75,8 +80,8 @@ describe("the compiled kernel", () => {
         const plain = box(referenceArena(), evenNumbers(seed));
         const arena = newArena(SIZE * 8 * 6 + 4096);
         const fast = box(arena, evenNumbers(seed));
-        conduct(plain.content, plain.potential, plain.faces, plain.runs, NX, NX * NY, 0.1);
-        arena.conduct(fast.content, fast.potential, fast.faces, fast.runs, NX, NX * NY, 0.1);
+        conduct(plain.content, plain.potential, plain.faces, plain.lattice, 0.1);
+        arena.conduct(fast.content, fast.potential, fast.faces, fast.lattice, 0.1);
         plain.content.forEach((value, c) => {
           expect(fast.content[c]).toBeCloseTo(value, 9);
         });
@@ -88,7 +93,8 @@ describe("the compiled kernel", () => {
     fc.assert(
       fc.property(fc.integer(), (seed) => {
         const joined = (arena: Arena): readonly Float64Array[] => {
-          const { faces, runs } = box(arena, evenNumbers(seed));
+          const { faces, lattice } = box(arena, evenNumbers(seed));
+          const { runs } = lattice;
           const next = evenNumbers(seed + 1);
           const conductivity = arena.float64(SIZE);
           for (let r = 0; r < runs.length; r += 2) {
@@ -96,7 +102,7 @@ describe("the compiled kernel", () => {
           }
           for (const face of [faces.x, faces.y, faces.z]) face.fill(0);
           const total = arena.float64(SIZE);
-          arena.joinCells(conductivity, faces, total, runs, NX, NX * NY, 0.01);
+          arena.joinCells(conductivity, faces, total, lattice, 0.01);
           return [faces.x, faces.y, faces.z, total];
         };
         const fast = joined(newArena(SIZE * 8 * 8 + 4096));
@@ -136,25 +142,52 @@ describe("the compiled kernel", () => {
 
   it("spreads and settles as the reference does, and as conducting does where heat goes straight with temperature", () => {
     fc.assert(
-      fc.property(fc.integer(), (seed) => {
+      fc.property(fc.integer(), fc.integer({ min: 1, max: 7 }), (seed, steps) => {
+        const fields = (arena: Arena) => {
+          const drawn = box(arena, evenNumbers(seed));
+          const [perContent, atZeroW, lessWPerK] = [arena.float64(SIZE), arena.float64(SIZE), arena.float64(SIZE)];
+          const next = evenNumbers(seed + 1);
+          const skin: number[] = [];
+          for (let r = 0; r < drawn.lattice.runs.length; r += 2) {
+            for (let c = drawn.lattice.runs[r] as number; c < (drawn.lattice.runs[r + 1] as number); c++) {
+              perContent[c] = 0.2 + next();
+              if (next() < 0.5) continue;
+              skin.push(c);
+              atZeroW[c] = 50 * next();
+              lessWPerK[c] = next();
+            }
+          }
+          return { ...drawn, perContent, inflow: { atZeroW, lessWPerK }, skin: arena.int32(Int32Array.from(skin)) };
+        };
         const run = (arena: Arena) => {
-          const { faces, potential, content, runs } = box(arena, evenNumbers(seed));
-          const [begin, next, perContent] = [arena.float64(SIZE), arena.float64(SIZE), arena.float64(SIZE)];
-          for (let c = 0; c < SIZE; c++) perContent[c] = 0.2 + (c % 5) / 10;
-          arena.mark(begin, potential, runs);
-          arena.spread(next, potential, perContent, faces, runs, NX, NX * NY, 0.1);
-          arena.settle(content, next, begin, perContent, runs);
-          return { content: [...content], next: [...next], coldest: arena.coldest(next, runs) };
+          const { faces, potential, content, lattice, perContent, inflow } = fields(arena);
+          const [begin, other] = [arena.float64(SIZE), arena.float64(SIZE)];
+          arena.mark(begin, potential, lattice.runs);
+          const watts = arena.spread(potential, other, perContent, inflow, faces, lattice, 0.1, steps);
+          const after = steps % 2 === 0 ? potential : other;
+          arena.settle(content, after, begin, perContent, lattice.runs);
+          return { watts, content: [...content], after: [...after], coldest: arena.coldest(after, lattice.runs) };
         };
         const plain = run(referenceArena());
-        const fast = run(newArena(SIZE * 8 * 9 + 4096));
+        const fast = run(newArena(SIZE * 8 * 12 + 4096));
+        const { potential, content, faces, lattice, perContent, inflow, skin } = fields(referenceArena());
+        const beginC = potential.slice();
+        let heatJ = 0;
+        for (let step = 0; step < steps; step++) {
+          const nowC = potential.slice();
+          conduct(content, nowC, faces, lattice, 0.1);
+          heatJ += takeUp(content, nowC, skin, inflow, 0.1, 1);
+          for (let c = 0; c < SIZE; c++) {
+            potential[c] = (beginC[c] as number) + (content[c] as number) * (perContent[c] as number);
+          }
+        }
         expect(fast.coldest).toBe(plain.coldest);
-        const { potential, content, faces, runs } = box(referenceArena(), evenNumbers(seed));
-        conduct(content, potential, faces, runs, NX, NX * NY, 0.1);
+        expect(plain.watts * 0.1).toBeCloseTo(heatJ, 9);
+        expect(fast.watts).toBeCloseTo(plain.watts, 9);
         content.forEach((value, c) => {
           expect(plain.content[c]).toBeCloseTo(value, 9);
           expect(fast.content[c]).toBeCloseTo(value, 9);
-          expect(fast.next[c]).toBeCloseTo(plain.next[c] as number, 9);
+          expect(fast.after[c]).toBeCloseTo(plain.after[c] as number, 9);
         });
       }),
     );
@@ -183,9 +216,8 @@ describe("the compiled kernel", () => {
         frontC: fill(count, (n) => (n % 97) + 2),
         skinC: fill(count, (n) => (n % 97) + 4),
         vapourLostKgPerM2: fill(count, (n) => (n % 13) / 4),
-        heatAtZeroW: arena.float64(count),
-        lessHeatWPerK: arena.float64(count),
       };
+      const inflow = { atZeroW: arena.float64(size), lessWPerK: arena.float64(size) };
       const enthalpy = arena.float64(size);
       const temperature = fill(size, (c) => c % 90);
       const drive = fill(SATURATED_DRIVE.length, (n) => SATURATED_DRIVE[n] as number);
@@ -199,21 +231,19 @@ describe("the compiled kernel", () => {
         [21, 21, 0, 5, 0, 5e-8, 0.45, 0.3, 219, 1.2e-3, 0.012, 5, 5e5, 8e-3, 2e-3, 2.35e6],
       ];
       const parameters = fill(P.count * REGIONS.length, (n) => rows[Math.floor(n / P.count)]?.[n % P.count] as number);
-      arena.exchange(temperature, arrays, drive, parameters, 30);
-      const { heatAtZeroW, lessHeatWPerK } = arrays;
-      const less = [...lessHeatWPerK];
-      const heatJ = arena.takeUp(enthalpy, temperature, null, arrays, 30, 0.01);
+      arena.exchange(temperature, arrays, inflow, drive, parameters, 30);
+      const heatJ = arena.takeUp(enthalpy, temperature, arrays.cell, inflow, 30, 0.01);
       return {
         heatJ,
-        less,
-        atZero: [...heatAtZeroW],
+        less: [...inflow.lessWPerK],
+        atZero: [...inflow.atZeroW],
         enthalpy: [...enthalpy],
         front: [...arrays.frontC],
         lost: [...arrays.vapourLostKgPerM2],
       };
     };
     const plain = run(referenceArena());
-    const fast = run(newArena(size * 8 * 4 + 600_000));
+    const fast = run(newArena(size * 8 * 6 + 600_000));
     expect(fast.heatJ).toBeCloseTo(plain.heatJ, 6);
     for (const key of ["enthalpy", "front", "lost", "atZero", "less"] as const) {
       const worst = Math.max(

@@ -12,21 +12,36 @@ export interface FaceConductances {
   readonly z: Float64Array;
 }
 
+/** Which cells of a box are of the solid. */
+export interface Lattice {
+  /** Start and end (exclusive) of unbroken runs of cells along x. */
+  readonly runs: Int32Array;
+  /** Of each layer along z, where its runs begin among `runs`; of the last one also where they end. */
+  readonly layers: Int32Array;
+  /** Cells from one row, and from one layer, to the next. */
+  readonly strideY: number;
+  readonly strideZ: number;
+}
+
+/** Heat that enters cells from outside of the solid. */
+export interface Inflow {
+  /** Into each cell were it at 0 °C, W … */
+  readonly atZeroW: Float64Array;
+  /** … and so much less for each degree that it is warmer, W/K. */
+  readonly lessWPerK: Float64Array;
+}
+
 /**
  * content[c] += factor · Σ_faces g · (potential[neighbour] − potential[c])
  * @param content what is stored, per volume (J/m³ for heat)
  * @param potential what drives the flow (°C for heat)
- * @param runs start and end (exclusive) of unbroken runs of cells along x
- * @param strideY,strideZ cells from one row or layer to the next
  * @param factor time step over cell volume, s/m³
  */
 export function conduct(
   content: Float64Array,
   potential: Float64Array,
   faces: FaceConductances,
-  runs: Int32Array,
-  strideY: number,
-  strideZ: number,
+  { runs, strideY, strideZ }: Lattice,
   factor: number,
 ): void {
   const { x: gx, y: gy, z: gz } = faces;
@@ -64,9 +79,7 @@ export function joinCells(
   conductivity: Float64Array,
   faces: FaceConductances,
   total: Float64Array,
-  runs: Int32Array,
-  strideY: number,
-  strideZ: number,
+  { runs, strideY, strideZ }: Lattice,
   twiceSizeM: number,
 ): void {
   const { x: gx, y: gy, z: gz } = faces;
@@ -91,31 +104,45 @@ export function joinCells(
 }
 
 /**
- * to[c] = from[c] + factor · perContent[c] · Σ_faces g · (from[neighbour] − from[c]): {@link conduct} for as long as
- * what a cell holds goes straight with its temperature, without a look at what it holds.
+ * Steps of to[c] = from[c] + factor · perContent[c] · (Σ_faces g · (from[neighbour] − from[c]) + inflow[c]), forth and
+ * back between two fields: {@link conduct} with what comes in, for as long as what a cell holds goes straight with its
+ * temperature, without a look at what it holds.
+ * @param now where it begins, and where it ends after an even number of steps; after an odd one it ends in `other`
  * @param perContent K per J/m³
+ * @param factor time step over cell volume, s/m³
+ * @returns sum over the steps of what came in, W
  */
 export function spread(
-  to: Float64Array,
-  from: Float64Array,
+  now: Float64Array,
+  other: Float64Array,
   perContent: Float64Array,
+  { atZeroW, lessWPerK }: Inflow,
   faces: FaceConductances,
-  runs: Int32Array,
-  strideY: number,
-  strideZ: number,
+  lattice: Lattice,
   factor: number,
-): void {
-  for (let r = 0; r < runs.length; r += 2) {
-    const end = runs[r + 1] as number;
-    for (let c = runs[r] as number; c < end; c++) to[c] = 0;
-  }
-  conduct(to, from, faces, runs, strideY, strideZ, factor);
-  for (let r = 0; r < runs.length; r += 2) {
-    const end = runs[r + 1] as number;
-    for (let c = runs[r] as number; c < end; c++) {
-      to[c] = (from[c] as number) + (to[c] as number) * (perContent[c] as number);
+  steps: number,
+): number {
+  const { runs } = lattice;
+  let wattsInAll = 0;
+  for (let step = 0; step < steps; step++) {
+    const [from, to] = step % 2 === 0 ? [now, other] : [other, now];
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        const watts = (atZeroW[c] as number) - (lessWPerK[c] as number) * (from[c] as number);
+        wattsInAll += watts;
+        to[c] = factor * watts;
+      }
+    }
+    conduct(to, from, faces, lattice, factor);
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        to[c] = (from[c] as number) + (to[c] as number) * (perContent[c] as number);
+      }
     }
   }
+  return wattsInAll;
 }
 
 /** content[c] += (to[c] − from[c]) / perContent[c]: what cells hold after several times {@link spread}. */
@@ -141,6 +168,19 @@ export function mark(to: Float64Array, from: Float64Array, runs: Int32Array): vo
     const end = runs[r + 1] as number;
     for (let c = runs[r] as number; c < end; c++) to[c] = from[c] as number;
   }
+}
+
+/** The furthest that a field lies from another anywhere over the runs. */
+export function furthest(one: Float64Array, other: Float64Array, runs: Int32Array): number {
+  let most = 0;
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) {
+      const apart = Math.abs((one[c] as number) - (other[c] as number));
+      if (apart > most) most = apart;
+    }
+  }
+  return most;
 }
 
 /** Index of the least value over the runs; −1 where there is none. */

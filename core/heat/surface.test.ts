@@ -23,6 +23,7 @@ function settledFrontC(
       region: Uint8Array.of(0),
     },
     0.005,
+    1,
   );
   surface.startAt(20);
   surface.look({ open: one(1), pan: one(0), region: Uint8Array.of(0) });

@@ -13,6 +13,7 @@ import type { SurfaceCells } from "../bird/surfaceCells";
 import { constant } from "../constants";
 import type { Arena } from "./arena";
 import { P, type SurfaceArrays } from "./exchange";
+import type { Inflow } from "./kernel";
 import { airDrive, massTransferMPerS, SATURATED_DRIVE } from "./moistAir";
 import type { Patch, Surroundings } from "./surroundings";
 
@@ -27,6 +28,8 @@ const AT_ONCE_K = 10;
 
 export class SurfaceExchange {
   readonly arrays: SurfaceArrays;
+  /** Through the surface, as the last balance found it. */
+  readonly inflow: Inflow;
   private readonly parameters: Float64Array;
   private readonly drive: Float64Array;
   /** Entries of the skin that is seen: all but the walls of the cavity. */
@@ -40,6 +43,7 @@ export class SurfaceExchange {
     private readonly arena: Arena,
     private readonly cells: SurfaceCells,
     private readonly cellSizeM: number,
+    cellsInAll: number,
   ) {
     const count = cells.cell.length;
     const copy = (values: Float64Array): Float64Array => {
@@ -58,17 +62,16 @@ export class SurfaceExchange {
       frontC: arena.float64(count),
       skinC: arena.float64(count),
       vapourLostKgPerM2: arena.float64(count),
-      heatAtZeroW: arena.float64(count),
-      lessHeatWPerK: arena.float64(count),
     };
+    this.inflow = { atZeroW: arena.float64(cellsInAll), lessWPerK: arena.float64(cellsInAll) };
     this.parameters = arena.float64(P.count * REGIONS.length);
     this.drive = copy(SATURATED_DRIVE);
     this.seen = Int32Array.from(cells.cell.keys()).filter((n) => cells.region[n] !== REGION.cavity);
   }
 
-  /** Bytes of arena one surface of `count` cells takes. */
-  static bytes(count: number): number {
-    return count * (10 * 8 + 5) + (P.count * REGIONS.length + SATURATED_DRIVE.length) * 8 + 512;
+  /** Bytes of arena one surface of `count` cells, of so many in all, takes. */
+  static bytes(count: number, cellsInAll: number): number {
+    return cellsInAll * 2 * 8 + count * (8 * 8 + 5) + (P.count * REGIONS.length + SATURATED_DRIVE.length) * 8 + 512;
   }
 
   startAt(celsius: number): void {
@@ -237,12 +240,13 @@ export class SurfaceExchange {
 
   /** The balance at each front, for one prepared step. */
   exchange(temperature: Float64Array, stepS: number): void {
-    this.arena.exchange(temperature, this.arrays, this.drive, this.parameters, stepS);
+    this.arena.exchange(temperature, this.arrays, this.inflow, this.drive, this.parameters, stepS);
     this.frontsHold = false;
   }
 
-  /** Adds the heat of so many seconds, by the last balance, to the cells, see `exchange.ts`. @returns heat taken up, J */
-  takeUp(field: Float64Array, temperature: Float64Array, perContent: Float64Array | null, seconds: number): number {
-    return this.arena.takeUp(field, temperature, perContent, this.arrays, seconds, this.cellSizeM);
+  /** Adds the heat of so many seconds, by the last balance, to what cells hold. @returns heat taken up, J */
+  takeUp(enthalpyJPerM3: Float64Array, temperature: Float64Array, seconds: number): number {
+    const { arena, arrays, inflow, cellSizeM } = this;
+    return arena.takeUp(enthalpyJPerM3, temperature, arrays.cell, inflow, seconds, cellSizeM);
   }
 }

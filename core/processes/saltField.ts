@@ -6,7 +6,8 @@ import type { Body } from "../bird/body";
 import { REGION } from "../bird/regions";
 import type { Vec3 } from "../bird/sdf";
 import { constant } from "../constants";
-import { type Arena, newArena } from "../heat/arena";
+import { type Arena, latticeBytes, latticeIn, newArena } from "../heat/arena";
+import type { FaceConductances, Lattice } from "../heat/kernel";
 import { readAt, resampled, straightStencil } from "../heat/stencil";
 import { densitiesOf, TISSUE_INDEX, TISSUES, type Tissue, type TissueName, waterShareOf } from "../heat/tissue";
 
@@ -32,8 +33,8 @@ export class SaltField {
   readonly inWater: Float64Array;
   private readonly arena: Arena;
   private readonly waterKgPerM3: Float64Array;
-  private readonly faces: { x: Float64Array; y: Float64Array; z: Float64Array };
-  private readonly runs: Int32Array;
+  private readonly faces: FaceConductances;
+  private readonly lattice: Lattice;
   private readonly boundS: number;
   private readonly conductanceKgPerS: Float64Array;
   /** Salt taken up through the surface since the start, kg, the solved part of the bird. */
@@ -43,11 +44,11 @@ export class SaltField {
     const { grid, surface } = body.unit;
     const { nx, ny, tissue } = grid;
     const size = tissue.length;
-    this.arena = newArena(size * 8 * 5 + grid.runs.byteLength + 4096);
+    this.arena = newArena(size * 8 * 5 + latticeBytes(grid) + 4096);
     this.contentKgPerM3 = this.arena.float64(size);
     this.inWater = this.arena.float64(size);
     this.faces = { x: this.arena.float64(size), y: this.arena.float64(size), z: this.arena.float64(size) };
-    this.runs = this.arena.int32(grid.runs);
+    this.lattice = latticeIn(this.arena, grid);
     const names = Object.keys(TISSUE_INDEX) as TissueName[];
     const water = names.map((name, n) => waterShareOf(name) * (TISSUES[n] as Tissue).densityKgPerM3);
     // Salt moves in water: what is fat or bone lets less of it through.
@@ -162,7 +163,6 @@ export class SaltField {
     took: (surfaceIndex: number, saltKg: number) => void,
   ): void {
     const { cell } = this.body.unit.surface;
-    const { nx, ny } = this.body.unit.grid;
     const steps = Math.max(1, Math.ceil(durationS / this.boundS));
     const stepS = durationS / steps;
     const volume = this.body.cellSizeM ** 3;
@@ -176,7 +176,7 @@ export class SaltField {
         this.takenUpKg += inKg;
         took(n, inKg);
       }
-      this.arena.conduct(this.contentKgPerM3, this.inWater, this.faces, this.runs, nx, nx * ny, stepS / volume);
+      this.arena.conduct(this.contentKgPerM3, this.inWater, this.faces, this.lattice, stepS / volume);
       this.readConcentrations();
     }
   }

@@ -60,7 +60,7 @@ export const shows = (celsius: number, goalC: number, guidelineC = AT_ONCE.meatC
   celsius >= goalC - SHOWN_K && (meetsGuideline(celsius, guidelineC) || !meetsGuideline(goalC, guidelineC));
 
 /** From its peak a centre falls by less than this in the two minutes around it, K (see the test, on the smallest pieces). */
-export const PEAK_FALLS_K = 0.6;
+export const PEAK_FALLS_K = 0.7;
 
 /** @param peaksC highest of every centre that is known */
 export function verdict(peaksC: CentreTemperatures, logReduction: number, guideline = AT_ONCE): Verdict {

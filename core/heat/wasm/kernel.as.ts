@@ -162,6 +162,22 @@ export function mark(to: usize, from: usize, runs: usize, runCount: i32): void {
   }
 }
 
+/** The furthest that a field lies from another anywhere over the runs; two cells at a time. */
+export function furthest(one: usize, other: usize, runs: usize, runCount: i32): f64 {
+  let most = f64x2.splat(0);
+  for (let r = 0; r < runCount; r += 2) {
+    let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+    const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
+    const lastPair = end - 16;
+    while (<isize>at <= <isize>lastPair) {
+      most = f64x2.pmax(most, f64x2.abs(f64x2.sub(v128.load(one + at), v128.load(other + at))));
+      at += 16;
+    }
+    if (at < end) most = f64x2.pmax(most, f64x2.splat(abs(load<f64>(one + at) - load<f64>(other + at))));
+  }
+  return max(f64x2.extract_lane(most, 0), f64x2.extract_lane(most, 1));
+}
+
 /** Index of the least value over the runs; −1 where there is none. */
 export function coldest(temperature: usize, runs: usize, runCount: i32): i32 {
   let best: i32 = -1;
@@ -179,42 +195,54 @@ export function coldest(temperature: usize, runs: usize, runCount: i32): i32 {
   return best;
 }
 
-/** to[c] = from[c] + factor · perContent[c] · Σ_faces g · (from[neighbour] − from[c]); two cells at a time. */
+/**
+ * Several steps of `../kernel.ts`'s spread; two cells at a time. Layer by layer, each step one layer behind the step
+ * before: what a step has read and written is still near when the next one asks for it.
+ */
 export function spread(
-  to: usize,
-  from: usize,
+  now: usize,
+  other: usize,
   perContent: usize,
+  heatsAtZero: usize,
+  lessHeats: usize,
   facesX: usize,
   facesY: usize,
   facesZ: usize,
   runs: usize,
-  runCount: i32,
+  layers: usize,
+  layerCount: i32,
   strideY: i32,
   strideZ: i32,
   factor: f64,
-): void {
+  steps: i32,
+): f64 {
   const bytesY: usize = (<usize>strideY) << 3;
   const bytesZ: usize = (<usize>strideZ) << 3;
   const factors = f64x2.splat(factor);
-  for (let r = 0; r < runCount; r += 2) {
-    let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
-    const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
-    const lastPair = end - 16;
-    while (<isize>at <= <isize>lastPair) {
-      const t = from + at;
-      const here = v128.load(t);
-      const net = intoTwo(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ);
-      const gain = f64x2.mul(f64x2.mul(factors, net), v128.load(perContent + at));
-      v128.store(to + at, f64x2.add(here, gain));
-      at += 16;
-    }
-    if (at < end) {
-      const t = from + at;
-      const here = load<f64>(t);
-      const net = intoOne(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ);
-      store<f64>(to + at, here + factor * net * load<f64>(perContent + at));
+  let taken = f64x2.splat(0);
+  for (let foremost = 0; foremost < layerCount + steps - 1; foremost++) {
+    for (let step = max(0, foremost - layerCount + 1); step < steps && step <= foremost; step++) {
+      const from = (step & 1) == 0 ? now : other;
+      const to = (step & 1) == 0 ? other : now;
+      const layer: usize = layers + ((<usize>(foremost - step)) << 2);
+      const last = load<i32>(layer, 4);
+      for (let r = load<i32>(layer); r < last; r += 2) {
+        let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+        const end: usize = (<usize>load<i32>(runs + ((<usize>r) << 2), 4)) << 3;
+        while (at < end) {
+          const t = from + at;
+          const here = v128.load(t);
+          const through = f64x2.sub(v128.load(heatsAtZero + at), f64x2.mul(v128.load(lessHeats + at), here));
+          taken = f64x2.add(taken, through);
+          const net = f64x2.add(through, intoTwo(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ));
+          const gain = f64x2.mul(f64x2.mul(factors, net), v128.load(perContent + at));
+          v128.store(to + at, f64x2.add(here, gain));
+          at += 16;
+        }
+      }
     }
   }
+  return f64x2.extract_lane(taken, 0) + f64x2.extract_lane(taken, 1);
 }
 
 /** content[c] += (to[c] − from[c]) / perContent[c]; two cells at a time. */
@@ -365,16 +393,21 @@ export function exchange(
     v128.store(skins + place8, f64x2.add(front, dried));
     const area = v128.load(areas + place8);
     const perK = f64x2.mul(inner, f64x2.sub(one, along));
-    v128.store(heatsAtZero + place8, f64x2.mul(f64x2.add(inwards, f64x2.mul(perK, meatC)), area));
-    v128.store(lessHeats + place8, f64x2.mul(perK, area));
+    const atZero = f64x2.mul(f64x2.add(inwards, f64x2.mul(perK, meatC)), area);
+    const less = f64x2.mul(perK, area);
+    store<f64>(heatsAtZero + here, f64x2.extract_lane(atZero, 0));
+    store<f64>(lessHeats + here, f64x2.extract_lane(less, 0));
+    // Behind an odd last cell there is none.
+    if (second == n) break;
+    store<f64>(heatsAtZero + there, f64x2.extract_lane(atZero, 1));
+    store<f64>(lessHeats + there, f64x2.extract_lane(less, 1));
   }
 }
 
-/** Heat of so many seconds into the surface cells; arguments as in `../exchange.ts`, `perContent` 0 for null. */
+/** Heat of so many seconds into the surface cells; arguments as in `../exchange.ts`. */
 export function takeUp(
-  field: usize,
+  content: usize,
   temperature: usize,
-  perContent: usize,
   cells: usize,
   heatsAtZero: usize,
   lessHeats: usize,
@@ -385,12 +418,9 @@ export function takeUp(
   const perVolume = 1.0 / (size * size * size);
   let heatJ: f64 = 0;
   for (let n = 0; n < count; n++) {
-    const place8: usize = (<usize>n) << 3;
     const here: usize = (<usize>load<i32>(cells + ((<usize>n) << 2))) << 3;
-    const watts = load<f64>(heatsAtZero + place8) - load<f64>(lessHeats + place8) * load<f64>(temperature + here);
-    const gain = watts * seconds;
-    const rise = perContent == 0 ? gain * perVolume : gain * perVolume * load<f64>(perContent + here);
-    store<f64>(field + here, load<f64>(field + here) + rise);
+    const gain = (load<f64>(heatsAtZero + here) - load<f64>(lessHeats + here) * load<f64>(temperature + here)) * seconds;
+    store<f64>(content + here, load<f64>(content + here) + gain * perVolume);
     heatJ += gain;
   }
   return heatJ;
