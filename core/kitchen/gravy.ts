@@ -2,6 +2,7 @@
 import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
+import { MOST_HEADS } from "./guests";
 
 /** Flour as a roux that takes the liquid, or that goes into the hot liquid; starch as a slurry that is put in cold. */
 export const THICKENERS = ["flour", "flour-into-liquid", "starch"] as const;
@@ -53,10 +54,10 @@ export interface Gravy {
 /**
  * Gravy for a table. Flour: about a tablespoon and a half a cup of finished liquid with as much fat; half as much of
  * starch, put in cold (common practice).
- * @throws QuantityError for heads outside 1 to 60 or salt outside 0 to 10 %
+ * @throws QuantityError for more heads than a table has, or salt outside 0 to 10 %
  */
 export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: GravyInput): Gravy {
-  requireBetween("people at the table", heads, 1, 60);
+  requireBetween("people at the table", heads, 1, MOST_HEADS);
   requireBetween("salt in the meat", saltPercent, 0, 10, "%");
   const finishedMl = heads * constant("gravyMlAHead");
   const flour = (finishedMl / constant("cupMl")) * constant("flourGramsACup");

@@ -9,6 +9,10 @@ import { requireBetween } from "../errors";
 export const APPETITES = ["light", "usual", "hearty"] as const;
 export type Appetite = (typeof APPETITES)[number];
 
+/** Of each appetite. */
+export const MOST_GUESTS = 60;
+export const MOST_HEADS = APPETITES.length * MOST_GUESTS;
+
 export interface Table {
   /** People at the table, by appetite. */
   readonly guests: Readonly<Record<Appetite, number>>;
@@ -23,7 +27,8 @@ export const headsAt = ({ guests }: Table): number => guests.light + guests.usua
 /** Usual portions that a table eats, leftovers counted. */
 export function portionsAt(table: Table): number {
   const { guests, leftoverMeals } = table;
-  for (const appetite of APPETITES) requireBetween(`guests with a ${appetite} appetite`, guests[appetite], 0, 60);
+  for (const appetite of APPETITES)
+    requireBetween(`guests with a ${appetite} appetite`, guests[appetite], 0, MOST_GUESTS);
   requireBetween("meals of leftovers a head", leftoverMeals, 0, 5);
   const eaten = APPETITES.reduce((sum, appetite) => {
     const share = APPETITE_SHARE[appetite];

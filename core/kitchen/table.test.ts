@@ -3,9 +3,10 @@ import { describe, expect, it } from "vitest";
 import { CUTS } from "../bird/form";
 import { soldRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
+import { constant } from "../constants";
 import { bathFor, iceToCoolKg, SALT_SHARES } from "./brining";
 import { gravyFor, simmeredMl, stockMl, stockWaterMl } from "./gravy";
-import { birdsToBuy, cookedMeatKg, massToBuyKg, portionsAt, portionsOf, type Table } from "./guests";
+import { birdsToBuy, cookedMeatKg, MOST_HEADS, massToBuyKg, portionsAt, portionsOf, type Table } from "./guests";
 import { brine } from "./salt";
 
 const table = (usual: number, leftoverMeals = 0): Table => ({ guests: { light: 0, usual, hearty: 0 }, leftoverMeals });
@@ -117,6 +118,10 @@ describe("a bath", () => {
 
 describe("gravy", () => {
   const usual = { heads: 11, species: "turkey", ovenKg: 5.1, thickener: "flour", saltPercent: 1 } as const;
+
+  it("is for as many as can be said of a table, of every appetite together", () => {
+    expect(gravyFor({ ...usual, heads: MOST_HEADS }).finishedMl).toBeCloseTo(MOST_HEADS * constant("gravyMlAHead"), 9);
+  });
 
   it("takes 1 to 2 tablespoons of flour a cup with as much fat, half as much of starch (common practice)", () => {
     const { finishedMl, thickenerGrams, fatGrams } = gravyFor(usual);

@@ -12,6 +12,7 @@ import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../heat/sources";
 import { CARVINGS } from "../kitchen/cutting";
 import { FATS } from "../kitchen/fats";
 import { GRAVIES, POTS, ROUX_FATS, STOCKS } from "../kitchen/gravy";
+import { MOST_GUESTS } from "../kitchen/guests";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../processes/ice";
@@ -200,7 +201,7 @@ const Addition = z.strictObject({
   makeMin: whole(0, 240),
 });
 
-const heads = whole(0, 60);
+const heads = whole(0, MOST_GUESTS);
 
 const Table = z.strictObject({
   guests: z.strictObject({ light: heads, usual: heads, hearty: heads }),

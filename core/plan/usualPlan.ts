@@ -1,7 +1,7 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 
 import { constant } from "../constants";
-import { portionKg } from "../kitchen/guests";
+import { MOST_GUESTS, portionKg } from "../kitchen/guests";
 import type { Equipment } from "./kitchen";
 import { heatBy, usualFat } from "./methods";
 import type { Plan } from "./schema";
@@ -15,7 +15,7 @@ type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {
 
 /** As many as such birds feed. */
 const headsFor = ({ species, cut, massKg, count = 1 }: Told["bird"]): number =>
-  Math.min(60, Math.max(1, Math.round((massKg * count) / portionKg(species, cut))));
+  Math.min(MOST_GUESTS, Math.max(1, Math.round((massKg * count) / portionKg(species, cut))));
 
 export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitchen() }: Told): Plan {
   return {

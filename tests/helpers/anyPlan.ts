@@ -1,11 +1,12 @@
 /** Plans of every kind, for laws that hold for all of them. */
 
 import fc from "fast-check";
-import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
+import { CUTS, FACINGS, hasCavity, LEGS } from "../../core/bird/form";
 import { massRangeKg, mostOf } from "../../core/bird/mass";
+import { CENTRES } from "../../core/bird/solid";
 import { SPECIES } from "../../core/bird/species";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
-import { SHIELDS, UNDERLAYS, WRAPS } from "../../core/heat/covers";
+import { COVERS, SHIELDS, UNDERLAYS, WRAPS } from "../../core/heat/covers";
 import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { CARVINGS } from "../../core/kitchen/cutting";
 import { FATS } from "../../core/kitchen/fats";
@@ -17,6 +18,7 @@ import {
   ADDITION_PLACES,
   ADDITION_UNITS,
   DECIDING,
+  DISH_C,
   type Plan,
   SIDE_SLOTS,
   STUFFINGS,
@@ -27,6 +29,7 @@ import { COLOURS } from "../../core/processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/ice";
 import { GUIDELINES } from "../../core/safety/guideline";
 import { type Beside, type DerivedPlan, derivePlan } from "../../core/schedule/derive";
+import { DIALS } from "../../core/units/dial";
 import { DAY_MS } from "../../core/units/time";
 import { WATER_MIST } from "../../words/basting";
 import { simulated } from "./simulated";
@@ -39,8 +42,8 @@ export const plansAsked = (usual: number): { readonly numRuns: number } => ({
 const anySide = fc.record({
   id: fc.uuid(),
   name: fc.constant("A dish"),
-  minutes: fc.integer({ min: 5, max: 120 }),
-  ovenC: fc.option(fc.integer({ min: 90, max: 250 })),
+  minutes: fc.oneof({ weight: 5, arbitrary: fc.integer({ min: 5, max: 120 }) }, fc.integer({ min: 1, max: 600 })),
+  ovenC: fc.option(fc.integer({ min: DISH_C.least, max: DISH_C.most })),
   ring: fc.boolean(),
   slot: fc.constantFrom(...SIDE_SLOTS),
 });
@@ -71,6 +74,13 @@ const anyServeAt = fc
   .map((ms) => new Date(Math.floor(ms / 300_000) * 300_000).toISOString());
 
 const share = fc.double({ min: 0.01, max: 1, noNaN: true });
+const heads = fc.constantFrom(0, 0, 1, 4, 12, 60);
+const goal = fc.integer({ min: 55, max: 90 });
+/** Most often as ovens and trays are, now and then as no kitchen has them. */
+const centimetres = fc.oneof(
+  { weight: 3, arbitrary: fc.integer({ min: 25, max: 60 }) },
+  fc.integer({ min: 5, max: 150 }),
+);
 const signed = fc.double({ min: -1, max: 1, noNaN: true }).map((value) => value + 0);
 
 /** One of the kitchen's ovens, and what was known of it: of whatever kind the plan's heat is. */
@@ -105,6 +115,7 @@ const anyLaterStage = fc
       shield: fc.constantFrom(...SHIELDS),
       side: fc.constantFrom("up", "down" as const),
       surface: fc.constantFrom(...UNDERLAYS),
+      towardsHot: fc.constantFrom(...FACINGS),
       when: anySign,
       waitedFor: fc.record({ fromMin: fc.integer({ min: 1, max: 240 }), when: anySign }),
     },
@@ -191,6 +202,14 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
         hands: fc.integer({ min: 1, max: 3 }),
         thermometers: fc.integer({ min: 0, max: 4 }),
         fridgeL: fc.integer({ min: 0, max: 100 }),
+        fridgeC: fc.integer({ min: 0, max: 7 }),
+        tapWaterC: fc.integer({ min: 2, max: 21 }),
+        hotSideK: fc.constantFrom(0, 0, 20, 40),
+        dial: fc.constantFrom(...DIALS),
+        ovenCm: fc.record({ width: centimetres, depth: centimetres, height: centimetres }),
+        panCm: fc.record({ length: centimetres, width: centimetres }),
+        shelfCm: fc.record({ width: centimetres, depth: centimetres, height: centimetres }),
+        potL: fc.integer({ min: 1, max: 60 }),
         guideline: fc.constantFrom(...GUIDELINES),
       })
       .map((measured) => ({ ...usualKitchen(), ...measured })),
@@ -200,9 +219,18 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     decidedBy: fc.constantFrom(undefined, undefined, undefined, ...DECIDING),
     stock: fc.constantFrom(...STOCKS),
     morePots: fc.subarray([...POTS], { maxLength: 2 }),
-    later: fc.option(anyLaterStage),
+    later: fc
+      .uniqueArray(anyLaterStage, { maxLength: 3, selector: ({ fromMin }) => fromMin })
+      .map((stages) => stages.sort((a, b) => a.fromMin - b.fromMin)),
+    weather: fc.record({ airC: fc.integer({ min: -30, max: 45 }), windy: fc.boolean() }),
+    cover: fc.constantFrom(...COVERS),
+    table: fc.record({
+      guests: fc.record({ light: heads, usual: heads, hearty: heads }),
+      leftoverMeals: fc.constantFrom(0, 0, 1.5, 5),
+    }),
+    goalC: fc.option(fc.record({ breast: goal, thigh: goal, filling: goal })),
   })
-  .map(({ bird, method, serveAt, zone, later, decidedBy, ...chosen }) => {
+  .map(({ bird, method, serveAt, zone, later, decidedBy, goalC, ...chosen }) => {
     const { massShare, countShare, cavity, ...chosenBird } = bird;
     const [low, high] = massRangeKg(bird.species, bird.cut);
     const made = {
@@ -211,10 +239,16 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       count: Math.max(1, Math.ceil(countShare * mostOf(bird.cut))),
       cavity: hasCavity(bird.cut) ? cavity : ("empty" as const),
     };
-    const { stages, ...usual } = usualPlan({ bird: made, method, serveAt, zone, equipment: chosen.equipment });
+    const { stages, targetC, ...usual } = usualPlan({ bird: made, method, serveAt, zone, equipment: chosen.equipment });
     const lastMin = stages.at(-1)?.fromMin ?? 0;
-    const more = later ? [{ ...later, fromMin: lastMin + later.fromMin }] : [];
-    return { ...usual, stages: [...stages, ...more], ...chosen, ...(decidedBy && { decidedBy }) };
+    const wanted = CENTRES.filter((centre) => targetC[centre] !== undefined);
+    return {
+      ...usual,
+      stages: [...stages, ...later.map((stage) => ({ ...stage, fromMin: lastMin + stage.fromMin }))],
+      targetC: goalC ? Object.fromEntries(wanted.map((centre) => [centre, goalC[centre]])) : targetC,
+      ...chosen,
+      ...(decidedBy && { decidedBy }),
+    };
   });
 
 /** One whose table has a gravy. */

@@ -4,7 +4,7 @@ import { CUTS } from "../../../core/bird/form";
 import { massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { QuantityError, requireBetween } from "../../../core/errors";
-import { birdsToBuy, type ToBuy } from "../../../core/kitchen/guests";
+import { birdsToBuy, MOST_GUESTS, type ToBuy } from "../../../core/kitchen/guests";
 import { cutFor, METHOD_IDS } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -32,7 +32,7 @@ export function birdsOf(
     requireBetween("half the range of its weight", offKg, 0, Math.min(4, massKg / 2), "kg");
     return { count: 1, massKg, massOffKg: offKg, isEnough: true };
   }
-  const usual = Math.round(parseNumber("guests", guests, 1, 60, "people"));
+  const usual = Math.round(parseNumber("guests", guests, 1, MOST_GUESTS, "people"));
   const table = { guests: { light: 0, usual, hearty: 0 }, leftoverMeals: 0 };
   return { ...birdsToBuy(table, species, cut), massOffKg: 0, table };
 }
