@@ -22,11 +22,18 @@ export interface Table {
 
 const APPETITE_SHARE = { light: "lightAppetiteShare", usual: null, hearty: "heartyAppetiteShare" } as const;
 
-export const headsAt = ({ guests }: Table): number => guests.light + guests.usual + guests.hearty;
+const headsOf = (guests: Table["guests"]): number => guests.light + guests.usual + guests.hearty;
+
+/** A table at which nobody sits is reckoned for one, of a usual appetite. */
+const seatedAt = ({ guests }: Table): Table["guests"] =>
+  headsOf(guests) === 0 ? { light: 0, usual: 1, hearty: 0 } : guests;
+
+export const headsAt = (table: Table): number => headsOf(seatedAt(table));
 
 /** Usual portions that a table eats, leftovers counted. */
 export function portionsAt(table: Table): number {
-  const { guests, leftoverMeals } = table;
+  const { leftoverMeals } = table;
+  const guests = seatedAt(table);
   for (const appetite of APPETITES)
     requireBetween(`guests with a ${appetite} appetite`, guests[appetite], 0, MOST_GUESTS);
   requireBetween("meals of leftovers a head", leftoverMeals, 0, 5);
@@ -34,7 +41,7 @@ export function portionsAt(table: Table): number {
     const share = APPETITE_SHARE[appetite];
     return sum + guests[appetite] * (share ? constant(share) : 1);
   }, 0);
-  return eaten + headsAt(table) * leftoverMeals * constant("leftoverPortionShare");
+  return eaten + headsOf(guests) * leftoverMeals * constant("leftoverPortionShare");
 }
 
 /** Mass to buy a usual portion of, by what is bought; whole birds by species, since a duck is half bone and fat. */
@@ -86,7 +93,7 @@ export interface Portions {
 
 /** Light and dark meat for a table, from a bought bird. */
 export function portionsOf(table: Table, boughtKg: number, species: Species, cut: Cut): Portions {
-  const heads = Math.max(1, headsAt(table));
+  const heads = headsAt(table);
   const meatKg = cookedMeatKg(boughtKg, species, cut);
   const lightShare =
     cut === "crown" || cut === "boneless-breast"

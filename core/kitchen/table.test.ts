@@ -55,6 +55,7 @@ describe("what to buy", () => {
         fc.nat(20),
         fc.double({ min: 0, max: 3, noNaN: true }),
         (light, usual, hearty, left) => {
+          fc.pre(light + usual + hearty > 0);
           const at = (guests: Table["guests"], leftoverMeals: number) => portionsAt({ guests, leftoverMeals });
           const now = at({ light, usual, hearty }, left);
           expect(at({ light: light + 1, usual, hearty }, left)).toBeGreaterThan(now);
@@ -78,6 +79,11 @@ describe("what to buy", () => {
     expect(cookedMeatKg(1, "chicken", "whole")).toBeGreaterThan(0.36);
     expect(cookedMeatKg(1, "chicken", "whole")).toBeLessThan(0.41);
     expect(cookedMeatKg(1, "duck", "whole")).toBeLessThan(0.36);
+  });
+
+  it("is reckoned for one where nobody sits at the table yet", () => {
+    expect(massToBuyKg(table(0, 1), "duck", "whole")).toBe(massToBuyKg(table(1, 1), "duck", "whole"));
+    expect(portionsOf(table(0), 2, "duck", "whole")).toEqual(portionsOf(table(1), 2, "duck", "whole"));
   });
 
   it("refuses a crowd that cannot be counted", () => {

@@ -16,7 +16,7 @@ export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions
   const { bird, table, gravy } = plan;
   if (gravy === "none") return null;
   const made = gravyFor({
-    heads: Math.max(1, headsAt(table)),
+    heads: headsAt(table),
     species: bird.species,
     ovenKg: ovenMassKg(bird) * bird.count,
     thickener: gravy,

@@ -208,9 +208,13 @@ describe("a conflict of any plan", () => {
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
         for (const conflict of deriveAny(plan, cook).conflicts) {
           const remedies = remediesOf(conflict, plan, (changed) => deriveAny(changed, cook).conflicts);
-          expect(remedies.length, conflict.kind).toBeGreaterThan(0);
+          // What is too large by itself has its measures told, where no other form or place helps.
+          const isTooLarge = conflict.kind === "does-not-fit" && conflict.fit.most === 0;
+          if (!isTooLarge) expect(remedies.length, conflict.kind).toBeGreaterThan(0);
           for (const { does, change } of remedies) {
             const changed = PlanSchema.parse(change(plan));
+            // Whether another form finds room is known only once it is shaped.
+            if (conflict.kind === "does-not-fit" && changed.bird.cut !== plan.bird.cut) continue;
             const left = deriveAny(changed, cook).conflicts.filter(
               (other) => other.kind === conflict.kind && JSON.stringify(other) === JSON.stringify(conflict),
             );

@@ -305,7 +305,7 @@ function remediesFor(conflict: Conflict, plan: Plan, after?: ConflictsAfter): re
         ...(most > 0 ? [fewer(plan, most)] : []),
         ...(where === "oven" && isUpright(plan.stages[0]?.surface) ? [LAY_DOWN] : []),
         ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),
-        ...(plan.bird.count === 1 && isJointed(plan.bird.cut) ? [JOINT] : []),
+        ...(isJointed(plan.bird.cut) ? [JOINT] : []),
       ];
     }
   }

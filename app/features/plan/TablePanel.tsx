@@ -2,7 +2,7 @@ import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { CARVINGS, type Carving, canSliceFromBone } from "../../../core/kitchen/cutting";
-import { APPETITES, type Appetite, MOST_GUESTS } from "../../../core/kitchen/guests";
+import { APPETITES, type Appetite, headsAt, MOST_GUESTS } from "../../../core/kitchen/guests";
 import { isEatenCold } from "../../../core/plan/dayBefore";
 import { withDishes } from "../../../core/plan/edits";
 import type { Plan, Side } from "../../../core/plan/schema";
@@ -52,6 +52,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
   const at = (ms: number): string => timeBeside(ms, Date.parse(plan.serveAt), plan.zone, reader);
   const { settle } = usePlanStore();
   const { portions, toBuyKg } = derived;
+  const isForOne = portions.heads === 1;
   const isIn = roast.happened.inAt !== undefined && plan.roasted === "same-day";
   const add = (added: readonly Side[]): void => settle(withDishes(added, isIn));
   return (
@@ -100,7 +101,8 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
             key={appetite}
             label={APPETITE_NAMES[appetite]}
             value={plan.table.guests[appetite]}
-            min={0}
+            // Somebody eats: the last one stays.
+            min={plan.table.guests[appetite] === 1 && headsAt(plan.table) === 1 ? 1 : 0}
             max={MOST_GUESTS}
             onChange={(heads) => settle(withGuests(appetite, heads))}
           />
@@ -116,15 +118,15 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
       <p className="text-sm">
         {isShared ? (
           <>
-            All that is roasted for this dinner gives these {portions.heads}{" "}
-            <b>{small(portions.eachKg * 1000, units)}</b> of cooked meat each.
+            All that is roasted for this dinner gives {isForOne ? "the one" : `these ${portions.heads}`}{" "}
+            <b>{small(portions.eachKg * 1000, units)}</b> of cooked meat{isForOne ? "" : " each"}.
           </>
         ) : (
           <>
-            For these {portions.heads}, about <b>{formatMass(toBuyKg, units)}</b> as bought. Yours of{" "}
-            {plan.bird.count > 1 ? `${plan.bird.count} × ` : ""}
+            For {isForOne ? "one" : `these ${portions.heads}`}, about <b>{formatMass(toBuyKg, units)}</b> as bought.
+            Yours of {plan.bird.count > 1 ? `${plan.bird.count} × ` : ""}
             {formatMass(plan.bird.massKg, units)} gives <b>{small(portions.eachKg * 1000, units)}</b> of cooked meat
-            each.
+            {isForOne ? "" : " each"}.
           </>
         )}
       </p>
