@@ -3,6 +3,7 @@ import type { SaltMethod } from "../core/kitchen/salt";
 import type { Does, PlainRemedy } from "../core/schedule/remedy";
 import { formatDuration, formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { capital } from "./capital";
+import { oneOrSo } from "./titles";
 
 const PLAIN: Record<PlainRemedy, string> = {
   "at-the-end": "Only at the end",
@@ -65,10 +66,8 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `Brine ${does.hours} h`;
     case "glaze-times":
       return does.times === 1 ? "One pass of glaze only" : `${does.times} passes of glaze only`;
-    case "fewer": {
-      const one = does.arePieces ? "piece" : "bird";
-      return does.count === 1 ? `One ${one} only` : `${does.count} ${one}s only`;
-    }
+    case "fewer":
+      return `${oneOrSo(does)} only`;
     case "salt-less":
       return saltedWords(does);
     case "and-bland":

@@ -70,6 +70,10 @@ type Several = Pick<Birds, "cut" | "count">;
 /** After what comes before it: "bird", "birds"; "crowns". */
 export const birdOrBirds = ({ cut, count }: Several): string => (count > 1 ? SEVERAL[cut][1] : "bird");
 
+/** So many of them: "One breast", "6 breasts". */
+export const oneOrSo = ({ cut, count }: Several): string =>
+  count === 1 ? `One ${SEVERAL[cut][0]}` : `${count} ${SEVERAL[cut][1]}`;
+
 /** What is done to each by itself, and with all of them: "it", "each bird"; "the bird", "both birds". */
 export const itOrEach = ({ cut, count }: Several): string => (count > 1 ? `each ${SEVERAL[cut][0]}` : "it");
 export const theBirds = (birds: Several): string =>

@@ -7,7 +7,7 @@ import { fullStages } from "../processes/stages";
 import { dialTurnK, onDialC } from "../units/dial";
 import { withSalt, withSaltMethod } from "./edits";
 import type { OtherwiseId } from "./roast";
-import { MOST_STAGES, type Plan } from "./schema";
+import { MOST_STAGES, type Plan, TARGET_C } from "./schema";
 import { waitingAgain } from "./signs";
 import { aimsAtGuideline } from "./targets";
 
@@ -39,8 +39,8 @@ function withTargets(plan: Plan, byK: number): Plan | null {
   );
   const changed = { ...plan, targetC };
   // Below the guideline nothing is ever proposed.
-  const isIn = Object.values(targetC).every((celsius) => celsius <= 90) && (byK > 0 || aimsAtGuideline(changed));
-  return isIn ? changed : null;
+  const canBe = Object.values(targetC).every((celsius) => celsius >= TARGET_C.least && celsius <= TARGET_C.most);
+  return canBe && (byK > 0 || aimsAtGuideline(changed)) ? changed : null;
 }
 
 /** Every stage a turn of the dial hotter or cooler; null beyond what a bird is roasted at. */

@@ -277,7 +277,7 @@ describe("whether it fits", () => {
     expect(unfit).toMatchObject({ where: "pan", most: 10 });
     const planned = { ...plan, bird: { ...plan.bird, cut: "boneless-breast" as const, count: 12 } };
     const [less] = remediesOf({ kind: "does-not-fit", fit: unfit }, planned);
-    expect(less?.does).toEqual({ kind: "fewer", count: 10, arePieces: true });
+    expect(less?.does).toEqual({ kind: "fewer", count: 10, cut: "boneless-breast" });
   });
 
   it("leaves air under the roof, and asks for twice the width for two birds", () => {

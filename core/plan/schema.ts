@@ -65,6 +65,8 @@ const Bird = z
 export const centre = z.enum(CENTRES);
 /** Centres that a cook may go by alone. */
 export const DECIDING = ["breast", "thigh"] as const;
+/** What a centre may be aimed at. */
+export const TARGET_C = { least: 55, most: 90 } as const;
 /** °C at the thermal centres a bird has. */
 export const centresC = (low: number, high: number) => z.partialRecord(centre, between(low, high));
 
@@ -258,7 +260,7 @@ export const PlanSchema = z.strictObject({
     airC: z.nullable(between(60, 320)),
   }),
   stages: Stages,
-  targetC: centresC(55, 90),
+  targetC: centresC(TARGET_C.least, TARGET_C.most),
   /** The one centre that its cook goes by, of a bird that has both; left out: every centre. */
   decidedBy: z.optional(z.enum(DECIDING)),
   finish: Finish,

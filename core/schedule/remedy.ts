@@ -1,6 +1,5 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
-import { isPiece } from "../bird/mass";
 import { constant } from "../constants";
 import { isUpright } from "../heat/covers";
 import { type HeatSource, inBagsPlace } from "../heat/sources";
@@ -68,7 +67,7 @@ export type Does =
   | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
   | { readonly kind: "brine-hours"; readonly hours: number }
   | { readonly kind: "glaze-times"; readonly times: number }
-  | { readonly kind: "fewer"; readonly count: number; readonly arePieces: boolean }
+  | { readonly kind: "fewer"; readonly count: number; readonly cut: Plan["bird"]["cut"] }
   /** Begun later, for as long as there is; dried: null where it was not to be. */
   | {
       readonly kind: "salt-less";
@@ -208,6 +207,6 @@ export function bagAt({ equipment: { dial } }: Plan): Remedy {
 
 /** As many as there is room for. */
 export const fewer = ({ bird }: Plan, count: number): Remedy => ({
-  does: { kind: "fewer", count, arePieces: isPiece(bird.cut) },
+  does: { kind: "fewer", count, cut: bird.cut },
   change: withBird({ count }),
 });
