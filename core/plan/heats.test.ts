@@ -57,6 +57,13 @@ describe("a plan of several heats", () => {
           const moved = chores.find((chore) => chore.kind === "stage" && chore.n === n);
           const broughtUp = chores.find((chore) => chore.kind === "bring-up" && chore.n === n);
           expect(broughtUp?.endMs).toBe(moved?.startMs);
+          // Not while it is still in there.
+          const inThere = uses.filter(({ id, ovenC, endMs }) => {
+            return (
+              id === "bird" && ovenC !== null && endMs > (broughtUp?.startMs ?? 0) && endMs <= (broughtUp?.endMs ?? 0)
+            );
+          });
+          if (heats.slice(0, n).every((heat) => isFire(heat) || heat === heats[n])) expect(inThere).toEqual([]);
         }
         expect(chores.filter(({ kind }) => kind === "bring-up").length).toBeLessThanOrEqual(movesOf(plan).length);
         const begins = heats.map((_, n) =>

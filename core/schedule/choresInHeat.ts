@@ -4,7 +4,7 @@ import { constant } from "../constants";
 import { isFire } from "../heat/sources";
 import { bringUpMin, heatLeadMin, LIGHTING_MIN } from "../kitchen/broughtUp";
 import { feedMinutes } from "../kitchen/fuel";
-import { movesOf } from "../plan/heats";
+import { heatsOf, movesOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 import { bastingsIn, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } from "../plan/season";
@@ -102,9 +102,15 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
     sheet.put("stage", "heat", atMinute(fromMin), 2, { n, at: momentOf(stages[n] as OvenStage) });
   }
   const beginsMin = (n: number): number | null => begun.find((stage) => stage.n === n)?.fromMin ?? null;
+  const heats = heatsOf(plan);
   for (const { n, into } of movesOf(plan)) {
     const minute = beginsMin(n);
-    if (minute !== null) sheet.put("bring-up", "heat", atMinute(minute - bringUpMin(into)), bringUpMin(into), { n });
+    if (minute === null) continue;
+    // Where it has been before, nothing is brought up while it is still there.
+    const last = heats.lastIndexOf(into, n - 1);
+    const leftMin = last < 0 ? null : beginsMin(last + 1);
+    const leadMin = Math.min(bringUpMin(into), minute - (leftMin ?? Number.NEGATIVE_INFINITY));
+    sheet.put("bring-up", "heat", atMinute(minute - leadMin), leadMin, { n });
   }
   const iceGoneMin = goesInWithIce(plan)
     ? history.find(({ coldestC }) => coldestC > constant("freezingPointC"))?.minute

@@ -178,7 +178,8 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity, nowM
       else if (filled.length < capacity.ovens) filled.push([use]);
       else {
         const near = filled.find((oven) => agrees(oven, use));
-        const other = (near ?? (filled[0] as OvenUse[])).at(-1) as Use;
+        // Told beside what took the last oven: with one more, that has it.
+        const other = (near ?? (filled.at(-1) as OvenUse[])).at(-1) as Use;
         report(near ? "oven-full" : "oven-two-temperatures", other, use, ms);
       }
     }
