@@ -166,7 +166,14 @@ describe("the compiled kernel", () => {
           const watts = arena.spread(potential, other, perContent, inflow, faces, lattice, 0.1, steps);
           const after = steps % 2 === 0 ? potential : other;
           arena.settle(content, after, begin, perContent, lattice.runs);
-          return { watts, content: [...content], after: [...after], coldest: arena.coldest(after, lattice.runs) };
+          const apartC = arena.furthest(after, begin, lattice.runs);
+          return {
+            watts,
+            apartC,
+            content: [...content],
+            after: [...after],
+            coldest: arena.coldest(after, lattice.runs),
+          };
         };
         const plain = run(referenceArena());
         const fast = run(newArena(SIZE * 8 * 12 + 4096));
@@ -182,6 +189,10 @@ describe("the compiled kernel", () => {
           }
         }
         expect(fast.coldest).toBe(plain.coldest);
+        expect(fast.apartC).toBeCloseTo(plain.apartC, 9);
+        expect(plain.apartC).toBe(
+          Math.max(...plain.after.map((celsius, c) => Math.abs(celsius - (beginC[c] as number)))),
+        );
         expect(plain.watts * 0.1).toBeCloseTo(heatJ, 9);
         expect(fast.watts).toBeCloseTo(plain.watts, 9);
         content.forEach((value, c) => {

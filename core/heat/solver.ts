@@ -191,7 +191,7 @@ export class HeatSolver {
 
   /** Goes on for `durationS`, in equal steps no longer than stability allows. */
   advance(durationS: number, surroundings: Surroundings): void {
-    if (this.isOfThePast()) this.refreshFaces();
+    if (this.isStale()) this.refreshFaces();
     this.surface.prepare(surroundings);
     if (this.surface.isMetAnew()) this.steadyS = 0;
     const balances = Math.ceil(durationS / this.balanceS());
@@ -204,7 +204,7 @@ export class HeatSolver {
   }
 
   /** Whether cells have changed too much since their conductivities were taken. */
-  private isOfThePast(): boolean {
+  private isStale(): boolean {
     if (this.sinceRefreshS >= (this.straight ? REFRESH_S : REFRESH_NEAR_ICE_S)) return true;
     return this.isBehind && this.arena.furthest(this.nowC, this.settledC, this.lattice.runs) > REFRESH_K;
   }
