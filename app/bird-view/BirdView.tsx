@@ -49,7 +49,7 @@ export function BirdView({ solid, ...props }: Props) {
       label="The bird as"
       value={pictured}
       choices={[
-        { value: "cuts", label: "Three cuts" },
+        { value: "cuts", label: "Cut open" },
         { value: "solid", label: "Solid, to turn" },
       ]}
       onChange={(next) => usePictured.setState({ pictured: next })}

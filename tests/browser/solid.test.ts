@@ -89,7 +89,7 @@ describe("a thermometer on the solid", () => {
     (await see(driver, '[role="dialog"] p[role="status"].text-lg')).getText();
 
   it("sits first where it belongs, and says what it would show", async () => {
-    await press(driver, "Three cuts");
+    await press(driver, "Cut open");
     await press(driver, "Where the probes go");
     await until("where it is", (text) => text.includes("with a thermometer"));
     expect(await reading()).toMatch(/^The tip is in the breast, .* under the skin, 0\.\d cm from the deepest breast/);
@@ -143,7 +143,7 @@ describe("a graphics card that lets go of everything", () => {
       "never drawn again",
     );
     expect(await pageText(driver)).not.toContain("has let go of the solid");
-    await press(driver, "Three cuts");
+    await press(driver, "Cut open");
   });
 });
 
@@ -154,7 +154,7 @@ describe("without WebGL", () => {
     );
     await press(driver, "Solid, to turn");
     await seeText(driver, "cannot draw the solid here");
-    await press(driver, "Three cuts");
+    await press(driver, "Cut open");
     await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
   });
 });
