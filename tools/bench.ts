@@ -12,7 +12,7 @@ import { loadKernel } from "../cli/loadKernel";
 import { makeBodyAtGrid } from "../core/bird/body";
 import { plannedCook } from "../core/forecast/planned";
 import { plannedInput } from "../core/forecast/plannedInput";
-import { type Arena, newArena, referenceArena } from "../core/heat/arena";
+import { type Arena, latticeIn, newArena, referenceArena } from "../core/heat/arena";
 import { usualPlan } from "../core/plan/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
@@ -63,12 +63,7 @@ function updatesPerSecond(arena: Arena): number {
     faces.y[cell] = inside[cell + side] === 1 ? 0.1 : 0;
     faces.z[cell] = inside[cell + side * side] === 1 ? 0.1 : 0;
   }
-  const lattice = {
-    runs: arena.int32(Int32Array.from(runs)),
-    layers: arena.int32(Int32Array.of(0, runs.length)),
-    strideY: side,
-    strideZ: side * side,
-  };
+  const lattice = latticeIn(arena, { runs: Int32Array.from(runs), nx: side, ny: side, nz: side });
   const rates: number[] = [];
   for (let turn = 0; turn < 9; turn++) {
     const from = performance.now();

@@ -1,7 +1,12 @@
 // Compiles the AssemblyScript kernel to build/kernel.wasm when one of its sources is newer than what was built.
 import { existsSync, mkdirSync, statSync } from "node:fs";
 
-const sources = ["core/heat/wasm/kernel.as.ts", "core/bird/wasm/field.as.ts", "core/bird/wasm/rays.as.ts"];
+const sources = [
+  "core/heat/wasm/kernel.as.ts",
+  "core/heat/wasm/exchange.as.ts",
+  "core/bird/wasm/field.as.ts",
+  "core/bird/wasm/rays.as.ts",
+];
 const output = "build/kernel.wasm";
 
 export async function buildKernel() {

@@ -42,11 +42,13 @@ export interface Arena {
   ): void;
 }
 
+type Box = Pick<VoxelGrid, "runs" | "nx" | "ny" | "nz">;
+
 /** Bytes of arena that {@link latticeIn} takes. */
-export const latticeBytes = ({ runs, nz }: VoxelGrid): number => runs.byteLength + 4 * (nz + 1) + 32;
+export const latticeBytes = ({ runs, nz }: Box): number => runs.byteLength + 4 * (nz + 1) + 32;
 
 /** The cells of a grid, for the kernel. */
-export function latticeIn(arena: Pick<Arena, "int32">, { runs, nx, ny, nz }: VoxelGrid): Lattice {
+export function latticeIn(arena: Pick<Arena, "int32">, { runs, nx, ny, nz }: Box): Lattice {
   const strideZ = nx * ny;
   const layers = new Int32Array(nz + 1);
   let r = 0;

@@ -1,5 +1,5 @@
 /**
- * One step of heat and vapour through the skin: the reference loops. `wasm/kernel.as.ts` holds the compiled twins, and
+ * One step of heat and vapour through the skin: the reference loops. `wasm/exchange.as.ts` holds the compiled twins, and
  * a test holds the two together. Public face: {@link SurfaceExchange} in `surface.ts`, where the model is described.
  */
 import type { Inflow } from "./kernel";

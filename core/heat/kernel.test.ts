@@ -2,7 +2,6 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { makeBody, viewIn } from "../bird/body";
-import { OUTSIDE } from "../bird/grid";
 import { REGIONS } from "../bird/regions";
 import { evenNumbers } from "../chance";
 import { installKernel } from "../compiled";
@@ -24,13 +23,11 @@ function box(arena: Arena, random: () => number) {
   const potential = arena.float64(SIZE);
   const content = arena.float64(SIZE);
   const runs: number[] = [];
-  const tissue = new Uint8Array(SIZE).fill(OUTSIDE);
   for (let k = 1; k < NZ - 1; k++) {
     for (let j = 1; j < NY - 1; j++) {
       runs.push(cell(1, j, k), cell(NX - 1, j, k));
       for (let i = 1; i < NX - 1; i++) {
         const c = cell(i, j, k);
-        tissue[c] = 0;
         potential[c] = 100 * random();
         if (i < NX - 2) faces.x[c] = random();
         if (j < NY - 2) faces.y[c] = random();
@@ -38,8 +35,7 @@ function box(arena: Arena, random: () => number) {
       }
     }
   }
-  const cells = { tissue, runs: Int32Array.from(runs), cellCount: (NX - 2) * (NY - 2) * (NZ - 2), mirrored: false };
-  const lattice = latticeIn(arena, { nx: NX, ny: NY, nz: NZ, ...cells });
+  const lattice = latticeIn(arena, { runs: Int32Array.from(runs), nx: NX, ny: NY, nz: NZ });
   return { faces, potential, content, lattice };
 }
 

@@ -13,7 +13,7 @@ export const UNCHILLED_MIN = 30;
 const REHEATED_MIN = 60;
 
 /** How long before its table it is out of the fridge, min; null where it is eaten on its day. */
-export const outAgainMin = (plan: Kept): number | null =>
+export const outOfFridgeMin = (plan: Kept): number | null =>
   plan.roasted !== "day-before" ? null : isEatenCold(plan) ? UNCHILLED_MIN : REHEATED_MIN;
 
 /** When what is in the fridge comes out of it to be eaten so: at its table, or before. */

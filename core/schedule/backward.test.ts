@@ -7,7 +7,7 @@ const SERVE = 1_000 * HOUR_MS;
 
 const input = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   serveAtMs: SERVE,
-  outAgainMin: null,
+  outOfFridgeMin: null,
   prepareMin: 15,
   thawHours: 80,
   thawIn: "fridge",
@@ -67,10 +67,10 @@ describe("backward placement", () => {
   });
 
   it("carves what is in for the day before when it has rested, however much too early it went in", () => {
-    const inAtMs = placeBackward(input({ outAgainMin: 60 })).inAtMs;
+    const inAtMs = placeBackward(input({ outOfFridgeMin: 60 })).inAtMs;
     for (const earlyMin of [0, 30, 500]) {
       const wentInAtMs = inAtMs - earlyMin * MINUTE_MS;
-      expect(placeBackward(input({ outAgainMin: 60, wentInAtMs })).restMin.expected).toBe(30);
+      expect(placeBackward(input({ outOfFridgeMin: 60, wentInAtMs })).restMin.expected).toBe(30);
     }
     // A dinner on its day is waited for.
     const early = placeBackward(input({ wentInAtMs: placeBackward(input()).inAtMs - 60 * MINUTE_MS }));
@@ -78,14 +78,14 @@ describe("backward placement", () => {
   });
 
   it("carves the day before, chills, and stands at the table the next day", () => {
-    const schedule = placeBackward(input({ outAgainMin: 60 }));
+    const schedule = placeBackward(input({ outOfFridgeMin: 60 }));
     const chill = taskOf(schedule, "chill");
     expect(chill?.startMs).toBe(taskOf(schedule, "carve")?.endMs);
     expect(SERVE - (chill?.startMs ?? SERVE)).toBeGreaterThan(12 * HOUR_MS);
     expect(taskOf(schedule, "table")?.startMs).toBe(SERVE);
     // What is eaten cold is out of the fridge later than what is heated again.
-    for (const outAgainMin of [30, 60]) {
-      expect(taskOf(placeBackward(input({ outAgainMin })), "chill")?.endMs).toBe(SERVE - outAgainMin * MINUTE_MS);
+    for (const outOfFridgeMin of [30, 60]) {
+      expect(taskOf(placeBackward(input({ outOfFridgeMin })), "chill")?.endMs).toBe(SERVE - outOfFridgeMin * MINUTE_MS);
     }
   });
 

@@ -35,7 +35,7 @@ export interface Task {
 export interface ScheduleInput {
   readonly serveAtMs: number;
   /** Carved and chilled the day before: out of the fridge so long before its table, min; null for one of the same day. */
-  readonly outAgainMin: number | null;
+  readonly outOfFridgeMin: number | null;
   /** Zero for a fresh bird. */
   readonly thawHours: number;
   readonly thawIn: ThawPlace;
@@ -101,8 +101,8 @@ const DAY_BEFORE_HOURS = 18;
  */
 export function placeBackward(input: ScheduleInput): Schedule {
   const { roastMin, awake = (ms: number) => ms, free = (ms: number) => ms } = input;
-  const outAgainMs = input.outAgainMin === null ? null : input.outAgainMin * MINUTE_MS;
-  const wantedMs = outAgainMs !== null ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : input.serveAtMs;
+  const outOfFridgeMs = input.outOfFridgeMin === null ? null : input.outOfFridgeMin * MINUTE_MS;
+  const wantedMs = outOfFridgeMs !== null ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : input.serveAtMs;
   // A bird that is in and late moves what follows: nothing stands before its pull and its shortest rest.
   const earliestMs =
     input.wentInAtMs === undefined
@@ -110,14 +110,14 @@ export function placeBackward(input: ScheduleInput): Schedule {
       : input.wentInAtMs + (roastMin.p50 + input.shortestRestMin) * MINUTE_MS;
   // For tomorrow's dinner nobody waits with the knife: what is in is carved when it has rested.
   const restedMs =
-    outAgainMs !== null && input.wentInAtMs !== undefined
+    outOfFridgeMs !== null && input.wentInAtMs !== undefined
       ? input.wentInAtMs + (roastMin.p50 + input.usualRestMin) * MINUTE_MS
       : Number.POSITIVE_INFINITY;
   const knifeMs = Math.min(wantedMs - input.carveMin * MINUTE_MS, restedMs);
   // One bird after the other, where there is one knife.
   const carveAtMs = Math.max(free(knifeMs, input.carveMin), earliestMs);
   const carvedAtMs = carveAtMs + input.carveMin * MINUTE_MS;
-  const serveAtMs = Math.max(input.serveAtMs, carvedAtMs + (outAgainMs ?? 0));
+  const serveAtMs = Math.max(input.serveAtMs, carvedAtMs + (outOfFridgeMs ?? 0));
   const lateMin = roastMin.p90 === NEVER ? STAND_IN_SHARE * roastMin.p50 : roastMin.p90;
   // Where the doubt is so wide, the one in ten is late rather than all the others cold.
   const lead = Math.min(
@@ -178,8 +178,8 @@ export function placeBackward(input: ScheduleInput): Schedule {
     { id: "rest", lane: "board", startMs: pullAtMs.p50, endMs: carveAtMs },
     { id: "carve", lane: "board", startMs: carveAtMs, endMs: carvedAtMs },
   );
-  if (outAgainMs !== null) {
-    tasks.push({ id: "chill", lane: "cold", startMs: carvedAtMs, endMs: serveAtMs - outAgainMs });
+  if (outOfFridgeMs !== null) {
+    tasks.push({ id: "chill", lane: "cold", startMs: carvedAtMs, endMs: serveAtMs - outOfFridgeMs });
   }
   tasks.push({ id: "table", lane: "table", startMs: serveAtMs, endMs: serveAtMs + HOUR_MS });
   return {

@@ -9,7 +9,7 @@ import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
 import { carveMinOf } from "../plan/carving";
-import { isHeatedAgain, outAgainMin } from "../plan/dayBefore";
+import { isHeatedAgain, outOfFridgeMin } from "../plan/dayBefore";
 import { type Fit, fitsOf, traysFor, unfitOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
@@ -163,7 +163,7 @@ export function derivePlan(
   const serveMs = Math.max(Date.parse(plan.serveAt), beside.awaitedMs ?? Number.NEGATIVE_INFINITY);
   const input: ScheduleInput = {
     serveAtMs: serveMs,
-    outAgainMin: outAgainMin(plan),
+    outOfFridgeMin: outOfFridgeMin(plan),
     thawHours,
     thawIn: thawPlaceOf(plan),
     prepareMin: boardMin(cut, count),

@@ -19,7 +19,7 @@ const scheduleFor = (sides: readonly SideDish[], equipment = KITCHEN, change: Pa
   const needed = minutesWantedAfterPull(sides, equipment);
   return placeBackward({
     serveAtMs: SERVE,
-    outAgainMin: null,
+    outOfFridgeMin: null,
     prepareMin: 15,
     thawHours: 0,
     thawIn: "fridge",

@@ -22,6 +22,7 @@ import {
   type Plan,
   SIDE_SLOTS,
   STUFFINGS,
+  TARGET_C,
 } from "../../core/plan/schema";
 import { usualKitchen } from "../../core/plan/usualKitchen";
 import { usualPlan } from "../../core/plan/usualPlan";
@@ -75,7 +76,7 @@ const anyServeAt = fc
 
 const share = fc.double({ min: 0.01, max: 1, noNaN: true });
 const heads = fc.constantFrom(0, 0, 1, 4, 12, 60);
-const goal = fc.integer({ min: 55, max: 90 });
+const goal = fc.integer({ min: TARGET_C.least, max: TARGET_C.most });
 /** Most often as ovens and trays are, now and then as no kitchen has them. */
 const centimetres = fc.oneof(
   { weight: 3, arbitrary: fc.integer({ min: 25, max: 60 }) },

@@ -2,7 +2,7 @@ import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { CARVINGS, type Carving, canSliceFromBone } from "../../../core/kitchen/cutting";
-import { APPETITES, type Appetite, headsAt, MOST_GUESTS } from "../../../core/kitchen/guests";
+import { APPETITES, type Appetite, MOST_GUESTS } from "../../../core/kitchen/guests";
 import { isEatenCold } from "../../../core/plan/dayBefore";
 import { withDishes } from "../../../core/plan/edits";
 import type { Plan, Side } from "../../../core/plan/schema";
@@ -102,7 +102,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
             label={APPETITE_NAMES[appetite]}
             value={plan.table.guests[appetite]}
             // Somebody eats: the last one stays.
-            min={plan.table.guests[appetite] === 1 && headsAt(plan.table) === 1 ? 1 : 0}
+            min={isForOne && plan.table.guests[appetite] === 1 ? 1 : 0}
             max={MOST_GUESTS}
             onChange={(heads) => settle(withGuests(appetite, heads))}
           />
