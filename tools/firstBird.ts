@@ -3,7 +3,7 @@
  * as it is computed: app/features/roasts/firstBird.svg. Run again where the model or its colours change.
  */
 import { writeFileSync } from "node:fs";
-import { pathInside, SvgPath, traceAbove } from "../app/bird-view/isolines";
+import { pathAbove, pathInside } from "../app/bird-view/isolines";
 import { BAND_EDGES_C, bandColour } from "../app/ui/temperatureScale";
 import { loadKernel } from "../cli/loadKernel";
 import { birdForm } from "../core/bird/form";
@@ -36,11 +36,9 @@ const outline = pathInside(main.distanceM, columns, rows);
 function bandsOf(field: Float32Array): string {
   const least = Math.min(...field.filter((value) => !Number.isNaN(value)));
   const first = BAND_EDGES_C.findLast((edge) => edge <= least) ?? (BAND_EDGES_C[0] as number);
-  const bands = BAND_EDGES_C.filter((edge) => edge > first).map((edge) => {
-    const path = new SvgPath();
-    traceAbove(field, columns, rows, edge, path);
-    return `<path fill="${bandColour(edge)}" d="${path}"/>`;
-  });
+  const bands = BAND_EDGES_C.filter((edge) => edge > first).map(
+    (edge) => `<path fill="${bandColour(edge)}" d="${pathAbove(field, columns, rows, edge)}"/>`,
+  );
   return `<path fill="${bandColour(first)}" d="${outline}"/><g clip-path="url(#inside)">${bands.join("")}</g>`;
 }
 

@@ -3,7 +3,7 @@ import type { SectionPlane } from "../../core/bird/section";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
 import type { BandScale } from "./bandScale";
-import { traceAbove } from "./isolines";
+import { ringed, traceAbove } from "./isolines";
 
 interface Props {
   readonly plane: SectionPlane;
@@ -46,16 +46,17 @@ export function BandCanvas({ plane, field, bands, target, outline }: Props) {
     const first = bands.edges.findLast((edge) => edge <= least) ?? (bands.edges[0] as number);
     context.fillStyle = bands.colourOf(first);
     context.fillRect(-ROOM, -ROOM, across, down);
+    const around = ringed(field, columns, rows);
     for (const edge of bands.edges) {
       if (edge <= first || edge > most) continue;
       context.beginPath();
-      traceAbove(field, columns, rows, edge, context);
+      traceAbove(around, edge, context);
       context.fillStyle = bands.colourOf(edge);
       context.fill();
     }
     if (target !== undefined && least < target && most > target) {
       context.beginPath();
-      traceAbove(field, columns, rows, target, context);
+      traceAbove(around, target, context);
       const pixel = devicePixelRatio / scale;
       context.strokeStyle = "rgb(255 255 255 / 0.95)";
       context.lineWidth = 3.5 * pixel;

@@ -1,7 +1,7 @@
 import { contours } from "d3-contour";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type PathSink, pathInside, traceAbove } from "./isolines";
+import { type PathSink, pathInside, ringed, traceAbove } from "./isolines";
 
 /** Signed area and count of what is walked: holes count against. */
 class Measure implements PathSink {
@@ -25,7 +25,7 @@ class Measure implements PathSink {
 
 function measured(field: ArrayLike<number>, columns: number, rows: number, value: number): Measure {
   const sink = new Measure();
-  traceAbove(field, columns, rows, value, sink);
+  traceAbove(ringed(field, columns, rows), value, sink);
   return sink;
 }
 

@@ -61,57 +61,74 @@ const SEGMENTS: readonly (readonly (readonly [number, number])[])[] = [
   [],
 ];
 
-let links = new Int32Array(0);
+/** A field with a ring of samples around it, so that every line closes. What is no number lies below everything. */
+export interface Ringed {
+  readonly samples: Float32Array;
+  readonly width: number;
+  readonly height: number;
+}
 
-/**
- * Walks the closed lines around everything at or above a value; coordinates are columns and rows. Beyond the raster,
- * and where a sample is not a number, the field counts as below.
- */
-export function traceAbove(
-  field: ArrayLike<number>,
-  columns: number,
-  rows: number,
-  value: number,
-  sink: PathSink,
-): void {
-  // One ring of padding, so that every line closes.
+const BELOW_ALL = Number.NEGATIVE_INFINITY;
+
+export function ringed(field: ArrayLike<number>, columns: number, rows: number): Ringed {
   const width = columns + 2;
   const height = rows + 2;
-  if (links.length < 2 * width * height) links = new Int32Array(2 * width * height);
-  const next = links;
-  next.fill(-1, 0, 2 * width * height);
-  const at = (i: number, j: number): number => {
-    if (i < 1 || j < 1 || i > columns || j > rows) return value - 1;
-    const sample = field[i - 1 + columns * (j - 1)] as number;
-    return Number.isNaN(sample) ? value - 1 : sample;
-  };
-  for (let j = 0; j < height - 1; j++) {
-    let topRight = at(0, j) >= value;
-    let bottomRight = at(0, j + 1) >= value;
-    for (let i = 0; i < width - 1; i++) {
-      const topLeft = topRight;
-      const bottomLeft = bottomRight;
-      topRight = at(i + 1, j) >= value;
-      bottomRight = at(i + 1, j + 1) >= value;
-      const kind = (topLeft ? 1 : 0) | (topRight ? 2 : 0) | (bottomRight ? 4 : 0) | (bottomLeft ? 8 : 0);
-      if (kind === 0 || kind === 15) continue;
-      const cell = i + width * j;
-      for (const [from, to] of SEGMENTS[kind] as (typeof SEGMENTS)[number])
-        next[edge(cell, from, width)] = edge(cell, to, width);
+  const samples = new Float32Array(width * height).fill(BELOW_ALL);
+  for (let j = 0; j < rows; j++) {
+    for (let i = 0; i < columns; i++) {
+      const sample = field[i + columns * j] as number;
+      if (!Number.isNaN(sample)) samples[i + 1 + width * (j + 1)] = sample;
     }
   }
-  for (let first = 0; first < 2 * width * height; first++) {
-    if (next[first] === -1) continue;
+  return { samples, width, height };
+}
+
+/** From side to side, -1 where no line goes on, which between two traces is everywhere; and where lines may begin. */
+let links = new Int32Array(0);
+let begins = new Int32Array(0);
+
+/** Walks the closed lines around everything at or above a value; coordinates are columns and rows. */
+export function traceAbove({ samples, width, height }: Ringed, value: number, sink: PathSink): void {
+  if (links.length < 2 * samples.length) {
+    links = new Int32Array(2 * samples.length).fill(-1);
+    begins = new Int32Array(2 * samples.length);
+  }
+  const next = links;
+  let many = 0;
+  for (let j = 0; j < height - 1; j++) {
+    const row = width * j;
+    let topRight = false;
+    let bottomRight = false;
+    for (let cell = row; cell < row + width - 1; cell++) {
+      const topLeft: boolean = topRight;
+      const bottomLeft: boolean = bottomRight;
+      topRight = (samples[cell + 1] as number) >= value;
+      bottomRight = (samples[cell + 1 + width] as number) >= value;
+      if (topLeft === topRight && bottomLeft === bottomRight && topLeft === bottomLeft) continue;
+      const kind = (topLeft ? 1 : 0) | (topRight ? 2 : 0) | (bottomRight ? 4 : 0) | (bottomLeft ? 8 : 0);
+      for (const [from, to] of SEGMENTS[kind] as (typeof SEGMENTS)[number]) {
+        const begin = edge(cell, from, width);
+        next[begin] = edge(cell, to, width);
+        begins[many++] = begin;
+      }
+    }
+  }
+  /** What lies below everything is taken to lie just below the line. */
+  const at = (corner: number): number => {
+    const sample = samples[corner] as number;
+    return sample === BELOW_ALL ? value - 1 : sample;
+  };
+  for (let n = 0; n < many; n++) {
+    const first = begins[n] as number;
     let started = false;
     for (let here = first; next[here] !== -1; ) {
       const corner = here >> 1;
-      const i = corner % width;
-      const j = (corner - i) / width;
+      const column = corner % width;
       const down = here & 1;
-      const low = at(i, j);
-      const share = (value - low) / (at(i + 1 - down, j + down) - low);
-      const x = i - 1 + (down === 1 ? 0 : share);
-      const y = j - 1 + (down === 1 ? share : 0);
+      const low = at(corner);
+      const share = (value - low) / (at(corner + (down ? width : 1)) - low);
+      const x = column - 1 + (down === 1 ? 0 : share);
+      const y = (corner - column) / width - 1 + (down === 1 ? share : 0);
       if (started) sink.lineTo(x, y);
       else sink.moveTo(x, y);
       started = true;
@@ -119,7 +136,7 @@ export function traceAbove(
       next[here] = -1;
       here = onward;
     }
-    sink.closePath();
+    if (started) sink.closePath();
   }
 }
 
@@ -133,7 +150,7 @@ function edge(cell: number, side: number, width: number): number {
 /** SVG path around everything at or above a value. */
 export function pathAbove(field: ArrayLike<number>, columns: number, rows: number, value: number): string {
   const path = new SvgPath();
-  traceAbove(field, columns, rows, value, path);
+  traceAbove(ringed(field, columns, rows), value, path);
   return path.toString();
 }
 

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { dishesNow } from "../../../core/day/dishesNow";
 import { stageRoom, withStage } from "../../../core/plan/edits";
 import type { Roast } from "../../../core/plan/roast";
@@ -75,12 +75,16 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
     () => shown.stages.map(({ fromMin, when }, n) => (n === 0 || when ? null : fromMin)),
     [shown.stages],
   );
-  const { derived, beside, dishes, after } = useDinner(roast, shown, simulated);
+  const dinner = useDinner(roast, shown, simulated);
+  // What is read comes a breath after what is drawn: a hand that drags looks at the pictures.
+  const { derived, beside, dishes, after, ...read } = useDeferredValue(
+    useMemo(() => ({ plan: shown, cook, ...dinner }), [shown, cook, dinner]),
+  );
   // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
   const ofTheDay = useMoved(roast);
   const moved = isDragged ? null : ofTheDay;
   const placed = usePlaced(roast, beside);
-  if (!cook || !derived) {
+  if (!cook || !dinner.derived || !read.cook || !derived) {
     return (
       <NotThere
         title={titleShown({ ...roast, plan }, reader)}
@@ -92,14 +96,14 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
       />
     );
   }
-  const { schedule } = derived;
+  const { schedule, sides, chores } = dinner.derived;
   const scrubMs = scrubbed ?? schedule.inAtMs + cook.pullMinute * MINUTE_MS * 0.55;
   return (
     <div className="flex grow flex-col gap-2">
       <PlanHead
         roast={roast}
-        plan={shown}
-        cook={cook}
+        plan={read.plan}
+        cook={read.cook}
         derived={derived}
         moved={moved}
         beside={beside}
@@ -113,8 +117,8 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
       />
       <ClockView
         schedule={schedule}
-        sides={derived.sides}
-        chores={derived.chores}
+        sides={sides}
+        chores={chores}
         stageMin={stageMin}
         history={cook.history}
         zone={shown.zone}
@@ -142,7 +146,7 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
                 : dishes
             }
             isShared={beside.length > 0}
-            cook={cook}
+            cook={read.cook}
             open={open}
             onOpen={setOpen}
             units={units}

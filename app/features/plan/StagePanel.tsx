@@ -37,7 +37,7 @@ interface Props extends PanelProps {
 }
 
 /** The stage under the hand, open beside the clock and the bird. */
-export function StagePanel({ open, onOpen, ...panel }: Props) {
+export const StagePanel = memo(function StagePanel({ open, onOpen, ...panel }: Props) {
   return (
     <Tabs.Root
       value={open}
@@ -52,7 +52,7 @@ export function StagePanel({ open, onOpen, ...panel }: Props) {
       ))}
     </Tabs.Root>
   );
-}
+});
 
 /** Told by its context which one is open; nothing else about it changes. */
 const Names = memo(function Names() {
