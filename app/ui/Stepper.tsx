@@ -15,11 +15,11 @@ export function Stepper({ label, value, min, max, onChange }: Props) {
   return (
     <div className="grid grid-cols-[auto_1fr_auto] items-center text-sm">
       <span className="col-span-3 text-soft">{label}</span>
-      <IconButton label={`Fewer: ${label}`} icon={Minus} outlined onClick={() => step(-1)} />
+      <IconButton label={`Fewer: ${label}`} icon={Minus} outlined atEnd={value <= min} onClick={() => step(-1)} />
       <output aria-label={label} className="text-center text-base font-semibold">
         {value}
       </output>
-      <IconButton label={`More: ${label}`} icon={Plus} outlined onClick={() => step(1)} />
+      <IconButton label={`More: ${label}`} icon={Plus} outlined atEnd={value >= max} onClick={() => step(1)} />
     </div>
   );
 }

@@ -177,7 +177,9 @@ describe("planning evening", () => {
 
   it("feeds more guests, and fits two dishes into the rest in three taps", async () => {
     await pressAt(driver, 'button[role="tab"][id*="table"]');
+    await see(driver, 'button[aria-label="Fewer: hearty"][aria-disabled="true"]');
     await pressAt(driver, 'button[aria-label="More: hearty"]');
+    await see(driver, 'button[aria-label="Fewer: hearty"][aria-disabled="false"]');
     await seeText(driver, "of cooked meat each");
     await press(driver, "Add a dish");
     for (const dish of ["Roast potatoes", "Warm rolls"]) await press(driver, dish);

@@ -76,7 +76,7 @@ export default function GuideSolid({ steps, species, roasted }: Props) {
         )}
       </div>
       <div className="grid grid-cols-[auto_1fr_auto] items-center gap-3">
-        <IconButton label="The step before" icon={ArrowLeft} outlined onClick={() => setN(Math.max(0, n - 1))} />
+        <IconButton label="The step before" icon={ArrowLeft} outlined atEnd={n === 0} onClick={() => setN(n - 1)} />
         <p className="text-center text-soft" role="status">
           Step {n + 1} of {steps.length}
         </p>
@@ -84,7 +84,8 @@ export default function GuideSolid({ steps, species, roasted }: Props) {
           label="The next step"
           icon={ArrowRight}
           outlined
-          onClick={() => setN(Math.min(steps.length - 1, n + 1))}
+          atEnd={n === steps.length - 1}
+          onClick={() => setN(n + 1)}
         />
       </div>
       <h3 className="font-display text-2xl font-semibold">{current.words.does}</h3>

@@ -62,7 +62,7 @@ const Names = memo(function Names() {
         <Tabs.Trigger
           key={id}
           value={id}
-          className="min-h-9 rounded-full px-2 text-[0.92rem] max-sm:min-h-12 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
+          className="min-h-9 rounded-full px-2 text-[0.92rem] max-sm:min-h-12 max-sm:px-1.5 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
         >
           {name}
         </Tabs.Trigger>
