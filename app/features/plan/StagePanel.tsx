@@ -57,7 +57,7 @@ export const StagePanel = memo(function StagePanel({ open, onOpen, ...panel }: P
 /** Told by its context which one is open; nothing else about it changes. */
 const Names = memo(function Names() {
   return (
-    <Tabs.List aria-label="Stages" className="mb-2 flex max-sm:flex-wrap">
+    <Tabs.List aria-label="Stages" className="mb-2 flex max-sm:flex-wrap max-sm:justify-between">
       {PANELS.map(({ id, name }) => (
         <Tabs.Trigger
           key={id}
