@@ -94,7 +94,7 @@ export function traceAbove({ samples, width, height }: Ringed, value: number, si
     begins = new Int32Array(2 * samples.length);
   }
   const next = links;
-  let many = 0;
+  let begun = 0;
   for (let j = 0; j < height - 1; j++) {
     const row = width * j;
     let topRight = false;
@@ -109,7 +109,7 @@ export function traceAbove({ samples, width, height }: Ringed, value: number, si
       for (const [from, to] of SEGMENTS[kind] as (typeof SEGMENTS)[number]) {
         const begin = edge(cell, from, width);
         next[begin] = edge(cell, to, width);
-        begins[many++] = begin;
+        begins[begun++] = begin;
       }
     }
   }
@@ -118,7 +118,7 @@ export function traceAbove({ samples, width, height }: Ringed, value: number, si
     const sample = samples[corner] as number;
     return sample === BELOW_ALL ? value - 1 : sample;
   };
-  for (let n = 0; n < many; n++) {
+  for (let n = 0; n < begun; n++) {
     const first = begins[n] as number;
     let started = false;
     for (let here = first; next[here] !== -1; ) {

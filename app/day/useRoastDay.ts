@@ -101,13 +101,13 @@ export function useRoastDay(roast: Roast): RoastDay {
   const timeMin = byTimeMin(roast);
   const outs = happened.outs ?? [];
   const backAt = outs.at(-1)?.backAt;
-  const areReached = useMemo(
+  const tipsAreThere = useMemo(
     () =>
       Object.keys(goalsC).length > 0 &&
       allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE_MS : 0),
     [goalsC, believed, screen.lost, backAt, inAtMs],
   );
-  const isThere = stage === "roasting" && (timeMin !== null ? nowMin >= timeMin : areReached);
+  const isThere = stage === "roasting" && (timeMin !== null ? nowMin >= timeMin : tipsAreThere);
   const outByMin = outByMinOf(plan, derived?.schedule.carveAtMs ?? null, inAtMs);
   const heldMin = heldUntilMin({ plan, stagesDone: happened.stagesDone ?? 0, reached: isThere, nowMin, outByMin });
   const reached = isThere && heldMin === null;

@@ -17,7 +17,7 @@ export function IconButton({ label, icon: Icon, outlined = false, atEnd = false,
       type="button"
       aria-label={label}
       title={label}
-      aria-disabled={atEnd}
+      aria-disabled={atEnd || undefined}
       onClick={atEnd ? undefined : onClick}
       className={`grid size-8 shrink-0 place-items-center rounded-full not-aria-disabled:hover:bg-mist-2 aria-disabled:opacity-50 max-sm:size-12 ${outlined ? "border border-line-strong" : ""}`}
     >
