@@ -61,7 +61,7 @@ const SEGMENTS: readonly (readonly (readonly [number, number])[])[] = [
   [],
 ];
 
-/** A field with a ring of samples around it, so that every line closes. What is no number lies below everything. */
+/** A field with a ring of samples around it, so that every line closes; row by row, the ring counted in both measures. */
 export interface Ringed {
   readonly samples: Float32Array;
   readonly width: number;
@@ -70,6 +70,7 @@ export interface Ringed {
 
 const BELOW_ALL = Number.NEGATIVE_INFINITY;
 
+/** @param field row by row; what is no number in it lies below everything, as the ring does */
 export function ringed(field: ArrayLike<number>, columns: number, rows: number): Ringed {
   const width = columns + 2;
   const height = rows + 2;
@@ -87,7 +88,7 @@ export function ringed(field: ArrayLike<number>, columns: number, rows: number):
 let links = new Int32Array(0);
 let begins = new Int32Array(0);
 
-/** Walks the closed lines around everything at or above a value; coordinates are columns and rows. */
+/** Walks the closed lines around everything at or above a value; coordinates are columns and rows of the field itself. */
 export function traceAbove({ samples, width, height }: Ringed, value: number, sink: PathSink): void {
   if (links.length < 2 * samples.length) {
     links = new Int32Array(2 * samples.length).fill(-1);
